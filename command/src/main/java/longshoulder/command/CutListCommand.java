@@ -1,0 +1,50 @@
+package longshoulder.command;
+
+import java.util.concurrent.Callable;
+import longshoulder.core.cutlist.CutLine;
+import longshoulder.core.cutlist.CutList;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.words.Words;
+import longshoulder.files.BadFile;
+import longshoulder.files.CutListCsv;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+
+/** {@code cutlist FILE}: the cut list, for a person or as CSV. */
+@Command(name = "cutlist", mixinStandardHelpOptions = true,
+        description = "Lists finished and rough sizes; pieces that are truly the same share a line.")
+final class CutListCommand implements Callable<Integer> {
+
+    @Mixin
+    private Designs designs = new Designs();
+
+    @Option(names = "--csv", description = "As CSV (RFC 4180), lengths in millimetres.")
+    private boolean csv;
+
+    @Override
+    public Integer call() throws BadFile {
+        Plan plan = designs.plan();
+        if (csv) {
+            designs.print(CutListCsv.toBytes(plan));
+        } else {
+            print(plan);
+        }
+        return Designs.code(plan);
+    }
+
+    private void print(Plan plan) {
+        Words words = Words.showing(plan.project().showing());
+        for (CutLine line : CutList.of(plan).lines()) {
+            designs.out().printf("%d. %d × %s (%s), %s: finished %s, rough %s%s%n", line.number(), line.count(),
+                    words.text("role." + line.role().id()), String.join(" ", line.marks()),
+                    words.text("wood." + line.wood()), size(words, line.finished()), size(words, line.rough()),
+                    line.mirrorOf().map(other -> ", mirror image of " + other).orElse(""));
+        }
+    }
+
+    private static String size(Words words, CutLine.Size size) {
+        return "%s × %s × %s".formatted(words.length(size.length().value()), words.length(size.width().value()),
+                words.length(size.thickness().value()));
+    }
+}

@@ -1,0 +1,42 @@
+package longshoulder.command;
+
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.Planner;
+import longshoulder.files.BadFile;
+import longshoulder.files.DesignFile;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Spec;
+
+/** What the commands on a design file share: the file, and where to print. */
+final class Designs {
+
+    @Parameters(index = "0", paramLabel = "FILE", description = "A design file (*.longshoulder.json).")
+    @SuppressWarnings("NullAway.Init") // picocli fills it in
+    private Path file;
+
+    @Spec(Spec.Target.MIXEE)
+    @SuppressWarnings("NullAway.Init")
+    private CommandSpec command;
+
+    Plan plan() throws BadFile {
+        return Planner.plan(DesignFile.read(file));
+    }
+
+    PrintWriter out() {
+        return command.commandLine().getOut();
+    }
+
+    void print(byte[] utf8) {
+        out().print(new String(utf8, StandardCharsets.UTF_8));
+        out().flush();
+    }
+
+    /** 1 where something keeps the design from being made, else 0. */
+    static int code(Plan plan) {
+        return plan.isStopped() ? Main.STOPPED : Main.FINE;
+    }
+}

@@ -1,0 +1,53 @@
+package longshoulder.command;
+
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.util.concurrent.Callable;
+import longshoulder.core.brief.Parameter;
+import longshoulder.core.kind.Kind;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.words.Words;
+import longshoulder.files.KindsJson;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+/** {@code kinds}: every kind of furniture with its parameters. */
+@Command(name = "kinds", mixinStandardHelpOptions = true,
+        description = "Lists every kind of furniture with its parameters.")
+final class KindsCommand implements Callable<Integer> {
+
+    @Option(names = "--json", description = "As JSON, lengths in millimetres.")
+    private boolean json;
+
+    @Spec
+    @SuppressWarnings("NullAway.Init") // picocli fills it in
+    private CommandSpec command;
+
+    @Override
+    public Integer call() {
+        PrintWriter out = command.commandLine().getOut();
+        if (json) {
+            out.print(new String(KindsJson.toBytes(), StandardCharsets.UTF_8));
+        } else {
+            Kinds.all().forEach(kind -> describe(out, kind));
+        }
+        out.flush();
+        return Main.FINE;
+    }
+
+    private static void describe(PrintWriter out, Kind kind) {
+        Words words = Words.showing(Showing.TENTH_MILLIMETRES);
+        out.println(kind.id() + ": " + words.text("kind." + kind.id() + ".summary"));
+        for (Parameter parameter : kind.parameters()) {
+            out.printf("  %-18s %s (%s)%n", parameter.name(), words.meaning(parameter), switch (parameter) {
+                case Parameter.Measure measure ->
+                    measure.preset(false).map(Object::toString).orElse("left to the school") + "; "
+                            + words.length(measure.least()) + " to " + words.length(measure.greatest());
+                case Parameter.Choice choice -> String.join(", ", choice.options());
+            });
+        }
+    }
+}

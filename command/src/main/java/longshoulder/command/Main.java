@@ -1,0 +1,63 @@
+package longshoulder.command;
+
+import java.io.PrintStream;
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import longshoulder.files.BadFile;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.ParameterException;
+
+/** Runs one command: {@code kinds}, {@code new}, {@code plan}, {@code check}, {@code cutlist} or {@code export}. */
+@Command(name = "longshoulder", mixinStandardHelpOptions = true, version = "Long Shoulder 0.1.0",
+        description = "Plans the joints of furniture from overall sizes.",
+        footer = {"", "Without a command the window opens; \"longshoulder demo\" opens it with demo data."},
+        subcommands = {KindsCommand.class, NewCommand.class, PlanCommand.class, CheckCommand.class,
+                CutListCommand.class, ExportCommand.class})
+public final class Main implements Runnable {
+
+    static final int FINE = 0;
+    static final int STOPPED = 1;
+    static final int BAD_INPUT = 2;
+
+    private Main() {
+    }
+
+    public static void main(String[] arguments) {
+        System.exit(run(System.out, System.err, arguments));
+    }
+
+    /** Runs a command and gives its exit code. */
+    static int run(PrintStream out, PrintStream err, String... arguments) {
+        PrintWriter output = new PrintWriter(out, true, StandardCharsets.UTF_8);
+        PrintWriter errors = new PrintWriter(err, true, StandardCharsets.UTF_8);
+        CommandLine line = new CommandLine(new Main()).setOut(output).setErr(errors)
+                .setParameterExceptionHandler((bad, args) -> refuse(errors, sentence(bad)))
+                .setExecutionExceptionHandler((failure, command, result) -> switch (failure) {
+                    case BadFile bad -> refuse(errors, bad.getMessage());
+                    case Refusal refusal -> refuse(errors, refusal.getMessage());
+                    case java.io.IOException broken -> refuse(errors, "The file cannot be written: " + broken.getMessage());
+                    default -> throw failure;
+                });
+        int code = line.execute(arguments);
+        output.flush();
+        return code;
+    }
+
+    private static int refuse(PrintWriter errors, String sentence) {
+        errors.println(sentence);
+        return BAD_INPUT;
+    }
+
+    private static String sentence(ParameterException bad) {
+        String message = String.valueOf(bad.getMessage()).lines().findFirst().orElse("The command is not understood");
+        return message + (message.endsWith(".") ? "" : ".") + " See \"longshoulder "
+                + (bad.getCommandLine().getParent() == null ? "" : bad.getCommandLine().getCommandName() + " ")
+                + "--help\".";
+    }
+
+    @Override
+    public void run() {
+        throw new Refusal("Say what to do, such as \"longshoulder plan FILE\"; \"longshoulder --help\" lists all.");
+    }
+}

@@ -1,0 +1,100 @@
+package longshoulder.command;
+
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import longshoulder.core.brief.Parameter;
+import longshoulder.core.brief.Value;
+import longshoulder.core.kind.Kind;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.EntryException;
+import longshoulder.core.measure.LengthEntry;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.EditRefused;
+import longshoulder.core.project.Project;
+import longshoulder.core.words.Words;
+import longshoulder.files.DesignFile;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** {@code new KIND --set NAME=VALUE}: a design file on the standard output. */
+@Command(name = "new", mixinStandardHelpOptions = true, description = "Writes a new design to the standard output.")
+final class NewCommand implements Callable<Integer> {
+
+    @Parameters(index = "0", paramLabel = "KIND", description = "A kind of furniture, such as table.")
+    @SuppressWarnings("NullAway.Init") // picocli fills it in
+    private String kindId;
+
+    @Option(names = "--set", paramLabel = "NAME=VALUE",
+            description = "Gives a parameter a value, such as overall.length=\"1500 mm\".")
+    private List<String> settings = new ArrayList<>();
+
+    @Option(names = "--wood", paramLabel = "ROLE=WOOD", description = "Chooses a wood, such as top=elm.")
+    private List<String> woods = new ArrayList<>();
+
+    @Option(names = "--title", description = "What to call the design.")
+    private String title = "";
+
+    @Option(names = "--inches", description = "Inches with binary fractions instead of millimetres.")
+    private boolean inches;
+
+    @Spec
+    @SuppressWarnings("NullAway.Init") // picocli fills it in
+    private CommandSpec command;
+
+    @Override
+    public Integer call() {
+        Kind kind = Kinds.find(kindId).orElseThrow(() -> new Refusal(
+                "There is no kind of furniture called \"%s\"; \"longshoulder kinds\" lists them.".formatted(kindId)));
+        Project project = Project.ofKind(kind, "", inches ? Showing.SIXTY_FOURTHS : Showing.TENTH_MILLIMETRES);
+        project = apply(project, "--title", new Edit.Retitle(title));
+        for (String setting : settings) {
+            project = apply(project, setting, give(kind, project.showing(), setting));
+        }
+        for (String wood : woods) {
+            String[] halves = halves(wood, "--wood", "top=elm");
+            project = apply(project, wood, new Edit.UseWood(halves[0], halves[1]));
+        }
+        PrintWriter out = command.commandLine().getOut();
+        out.print(new String(DesignFile.toBytes(project), StandardCharsets.UTF_8));
+        out.flush();
+        return Main.FINE;
+    }
+
+    private static Edit give(Kind kind, Showing showing, String setting) {
+        String[] halves = halves(setting, "--set", "overall.length=\"1500 mm\"");
+        boolean choice = kind.parameter(halves[0]).filter(Parameter.Choice.class::isInstance).isPresent();
+        if (choice) {
+            return new Edit.Give(halves[0], new Value.Chosen(halves[1]));
+        }
+        try {
+            return new Edit.Give(halves[0], new Value.Measured(LengthEntry.read(halves[1], showing.unit())));
+        } catch (EntryException refused) {
+            throw new Refusal("%s: %s".formatted(halves[0], refused.getMessage()));
+        }
+    }
+
+    private static String[] halves(String setting, String option, String example) {
+        int equals = setting.indexOf('=');
+        if (equals < 1) {
+            throw new Refusal(
+                    "%s \"%s\" lacks a name or a value; write it as %s %s.".formatted(option, setting, option, example));
+        }
+        return new String[]{setting.substring(0, equals).strip(), setting.substring(equals + 1).strip()};
+    }
+
+    private static Project apply(Project project, String setting, Edit edit) {
+        try {
+            return edit.applyTo(project);
+        } catch (EditRefused refused) {
+            throw new Refusal(
+                    setting + ": " + Words.showing(project.showing()).sentence(refused.reason()) + ".");
+        }
+    }
+}

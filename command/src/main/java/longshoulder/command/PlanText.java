@@ -1,0 +1,102 @@
+package longshoulder.command;
+
+import java.io.PrintWriter;
+import java.util.List;
+import longshoulder.core.finding.Finding;
+import longshoulder.core.finding.Remedy;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.PlannedPiece;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.words.Words;
+
+/** A plan as plain text for a person. */
+final class PlanText {
+
+    private final Plan plan;
+    private final PrintWriter out;
+    private final Words words;
+
+    PlanText(Plan plan, PrintWriter out) {
+        this.plan = plan;
+        this.out = out;
+        this.words = Words.showing(plan.project().showing());
+    }
+
+    void plan() {
+        if (!plan.project().title().isEmpty()) {
+            out.println(plan.project().title());
+            out.println();
+        }
+        out.printf("%-5s%-18s%-12s%14s%14s%12s%12s%n", "mark", "piece", "wood", "length", "shoulders", "width",
+                "thickness");
+        for (PlannedPiece piece : plan.pieces()) {
+            out.printf("%-5s%-18s%-12s%14s%14s%12s%12s%n", piece.piece().mark(), words.name(piece.id()),
+                    words.text("wood." + piece.wood()), words.length(piece.length().value()),
+                    piece.shoulderLength().map(amount -> words.length(amount.value())).orElse("-"),
+                    words.length(piece.piece().width().value()), words.length(piece.piece().thickness().value()));
+        }
+        out.println();
+        plan.joints().forEach(this::joint);
+        out.println();
+        findings();
+    }
+
+    private void joint(Joint joint) {
+        switch (joint) {
+            case StoppedTenon tenon -> out.printf("%s: %s, tenon %s × %s × %s long, mortise %s deep%n",
+                    words.name(joint.id()), words.text("joint." + joint.type()),
+                    words.length(tenon.thickness().value()), words.length(tenon.width().value()),
+                    words.length(tenon.length().value()), words.length(tenon.depth().value()));
+        }
+    }
+
+    void findings() {
+        if (plan.findings().isEmpty()) {
+            out.println("Nothing found against it.");
+        }
+        for (Finding finding : plan.findings()) {
+            out.printf("%s [%s] %s.%n", words.text("level." + finding.level().name().toLowerCase(java.util.Locale.ROOT))
+                    .toUpperCase(java.util.Locale.ROOT), finding.code(), words.say(finding));
+            for (Remedy remedy : finding.remedies()) {
+                out.println("    remedy: " + words.say(remedy.label()));
+            }
+        }
+    }
+
+    /** The reckoning of every figure of a piece. */
+    void why(String idOrMark) {
+        PlannedPiece piece = plan.pieces().stream()
+                .filter(p -> p.id().equals(idOrMark) || p.piece().mark().equals(idOrMark)).findFirst()
+                .orElseThrow(() -> new Refusal("There is no piece \"%s\" in this design; its pieces are %s.".formatted(
+                        idOrMark, String.join(", ", plan.pieces().stream().map(PlannedPiece::id).toList()))));
+        out.println(words.name(piece.id()) + " (" + piece.piece().mark() + ")");
+        tell(piece.length(), 1, 1);
+        tell(piece.piece().width(), 1, 1);
+        tell(piece.piece().thickness(), 1, 1);
+        List<Joint> joints = piece.joints().isEmpty() ? plan.mortisesIn(piece.id()) : piece.joints();
+        for (Joint joint : joints) {
+            switch (joint) {
+                case StoppedTenon tenon -> {
+                    out.println(words.name(joint.id()));
+                    List.of(tenon.thickness(), tenon.width(), tenon.length(), tenon.depth(),
+                            tenon.cheekFromReference(), tenon.mortiseFromEnd()).forEach(amount -> tell(amount, 1, 1));
+                }
+            }
+        }
+    }
+
+    private void tell(Amount amount, int times, int depth) {
+        String sign = times < 0 ? "− " : depth == 1 ? "" : "  ";
+        String factor = Math.abs(times) > 1 ? Math.abs(times) + " × " : "";
+        String because = amount.rule().map(rule -> "  [" + words.say(rule) + "]").orElse("");
+        out.println("  ".repeat(depth) + sign + factor + words.say(amount.label()) + " = "
+                + words.length(amount.value()) + because);
+        if (amount instanceof Amount.Sum sum) {
+            sum.terms().forEach(term -> tell(term.amount(), term.times(), depth + 1));
+        } else {
+            amount.parts().forEach(part -> tell(part, 1, depth + 1));
+        }
+    }
+}

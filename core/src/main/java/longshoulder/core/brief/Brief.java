@@ -1,0 +1,63 @@
+package longshoulder.core.brief;
+
+import java.util.Collections;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * What was asked for.
+ *
+ * @param kind id of the kind of furniture, such as {@code table}
+ * @param values by the name of the parameter; one that is left to the school has none
+ */
+public record Brief(String kind, Map<String, Value> values) {
+
+    public static final String TENON_LENGTH = "tenon.length";
+    public static final String TENON_THICKNESS = "tenon.thickness";
+    public static final String TENON_MEETING = "tenon.meeting";
+    public static final String MORTISE_DEPTH = "mortise.depth";
+
+    public Brief {
+        values = Collections.unmodifiableMap(new TreeMap<>(values));
+    }
+
+    /** With another value for one parameter. */
+    public Brief with(String parameter, Value value) {
+        Map<String, Value> changed = new TreeMap<>(values);
+        changed.put(parameter, value);
+        return new Brief(kind, changed);
+    }
+
+    /** With one parameter left to the school. */
+    public Brief without(String parameter) {
+        Map<String, Value> changed = new TreeMap<>(values);
+        changed.remove(parameter);
+        return new Brief(kind, changed);
+    }
+
+    /** The length given for a parameter, as the leaf of a reckoning; empty where it is left to the school. */
+    public Optional<Amount> measure(String parameter) {
+        return values.get(parameter) instanceof Value.Measured(Length length)
+                ? Optional.of(new Amount.Given(Label.of("parameter." + parameter), length, parameter))
+                : Optional.empty();
+    }
+
+    /**
+     * The length given for a parameter that is never left to the school.
+     *
+     * @throws IllegalStateException if the brief has none: it was not made by its kind
+     */
+    public Amount required(String parameter) {
+        return measure(parameter).orElseThrow(
+                () -> new IllegalStateException("The brief of a (%s) lacks (%s).".formatted(kind, parameter)));
+    }
+
+    /** The option chosen for a parameter; empty where there is none. */
+    public Optional<String> choice(String parameter) {
+        return values.get(parameter) instanceof Value.Chosen(String option) ? Optional.of(option) : Optional.empty();
+    }
+}

@@ -1,0 +1,34 @@
+package longshoulder.core.cutlist;
+
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.frame.Role;
+import longshoulder.core.reckoning.Amount;
+
+/**
+ * Pieces that are truly the same.
+ *
+ * @param number of the line, from 1
+ * @param pieces their ids; their marks are in the same order
+ * @param mirrorOf number of the line that holds their mirror images
+ */
+public record CutLine(int number, List<String> pieces, List<String> marks, Role role, String wood, Size finished,
+        Size rough, Optional<Integer> mirrorOf) {
+
+    public CutLine {
+        pieces = List.copyOf(pieces);
+        marks = List.copyOf(marks);
+    }
+
+    public int count() {
+        return pieces.size();
+    }
+
+    /** Length along the grain, width and thickness. */
+    public record Size(Amount length, Amount width, Amount thickness) {
+        boolean equalTo(Size other) {
+            return length.value().equals(other.length.value()) && width.value().equals(other.width.value())
+                    && thickness.value().equals(other.thickness.value());
+        }
+    }
+}

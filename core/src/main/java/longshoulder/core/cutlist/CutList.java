@@ -1,0 +1,80 @@
+package longshoulder.core.cutlist;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.cutlist.CutLine.Size;
+import longshoulder.core.geometry.Congruence;
+import longshoulder.core.measure.Length;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.PlannedPiece;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * Finished and rough sizes, a line for pieces that are truly the same; mirror images stand apart and name each other.
+ */
+public record CutList(List<CutLine> lines) {
+
+    private static final Label WASTE = Label.of("rule.roughSize");
+
+    public CutList {
+        lines = List.copyOf(lines);
+    }
+
+    /** The cut list of a plan. Sameness is found from the solids, never from names. */
+    public static CutList of(Plan plan) {
+        List<List<PlannedPiece>> groups = new ArrayList<>();
+        for (PlannedPiece piece : plan.pieces()) {
+            groups.stream().filter(group -> compare(group.getFirst(), piece) == Congruence.SAME).findFirst()
+                    .orElseGet(() -> {
+                        List<PlannedPiece> fresh = new ArrayList<>();
+                        groups.add(fresh);
+                        return fresh;
+                    }).add(piece);
+        }
+        List<CutLine> lines = new ArrayList<>();
+        for (int i = 0; i < groups.size(); i++) {
+            lines.add(line(i + 1, groups.get(i), mirrorOf(groups, i)));
+        }
+        return new CutList(lines);
+    }
+
+    private static Congruence compare(PlannedPiece a, PlannedPiece b) {
+        boolean alike = a.wood().equals(b.wood()) && a.piece().role() == b.piece().role()
+                && finished(a).equalTo(finished(b));
+        return alike ? Congruence.of(a.localEdges(), b.localEdges()) : Congruence.DIFFERENT;
+    }
+
+    private static Optional<Integer> mirrorOf(List<List<PlannedPiece>> groups, int index) {
+        for (int other = 0; other < groups.size(); other++) {
+            if (other != index && compare(groups.get(index).getFirst(),
+                    groups.get(other).getFirst()) == Congruence.MIRRORED) {
+                return Optional.of(other + 1);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static CutLine line(int number, List<PlannedPiece> group, Optional<Integer> mirrorOf) {
+        PlannedPiece first = group.getFirst();
+        return new CutLine(number, group.stream().map(PlannedPiece::id).toList(),
+                group.stream().map(piece -> piece.piece().mark()).toList(), first.piece().role(), first.wood(),
+                finished(first), rough(first), mirrorOf);
+    }
+
+    private static Size finished(PlannedPiece piece) {
+        return new Size(piece.length(), piece.piece().width(), piece.piece().thickness());
+    }
+
+    private static Size rough(PlannedPiece piece) {
+        Size size = finished(piece);
+        return new Size(rough("amount.roughLength", size.length(), piece.piece().role().hasHorns() ? 40 : 25),
+                rough("amount.roughWidth", size.width(), 5), rough("amount.roughThickness", size.thickness(), 4));
+    }
+
+    private static Amount rough(String key, Amount finished, long extra) {
+        Amount waste = new Amount.Ruled(Label.of("amount.waste"), Length.ofMillimetres(extra), WASTE);
+        return Amount.sum(Label.of(key)).plus(finished).plus(waste).amount();
+    }
+}

@@ -1,0 +1,94 @@
+package longshoulder.core.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.geometry.Cell;
+import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Polygon;
+import longshoulder.core.geometry.Tolerance;
+import longshoulder.core.geometry.View;
+import longshoulder.core.plan.PlannedPiece;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
+
+/**
+ * Puts the cells of all pieces in an order in which nearer ones can be painted over farther ones.
+ *
+ * <p>Two cells that do not overlap are parted by a plane of one of them (nearly always: cells that only edges part are
+ * taken by the distance of their middles); the one on the eye's side is the nearer. The order is a depth-first walk over
+ * "must be painted before".
+ */
+final class PaintOrder {
+
+    /** A cell and its box in the picture: left, low, right, high. */
+    private record Item(String piece, Cell cell, double left, double low, double right, double high) {
+
+        static Item of(String piece, Cell cell, View view) {
+            List<Vector2D> flat = cell.faces().stream().flatMap(face -> face.corners().stream()).map(view::flat)
+                    .toList();
+            return new Item(piece, cell, flat.stream().mapToDouble(Vector2D::getX).min().orElse(0),
+                    flat.stream().mapToDouble(Vector2D::getY).min().orElse(0),
+                    flat.stream().mapToDouble(Vector2D::getX).max().orElse(0),
+                    flat.stream().mapToDouble(Vector2D::getY).max().orElse(0));
+        }
+
+        boolean mayCover(Item other) {
+            return Math.min(right, other.right) - Math.max(left, other.left) > Tolerance.LENGTH
+                    && Math.min(high, other.high) - Math.max(low, other.low) > Tolerance.LENGTH;
+        }
+    }
+
+    private final View view;
+    private final List<Item> items = new ArrayList<>();
+    private final List<Item> ordered = new ArrayList<>();
+    private final boolean[] seen;
+
+    PaintOrder(List<PlannedPiece> pieces, View view) {
+        this.view = view;
+        pieces.forEach(piece -> piece.solid().cells().forEach(cell -> items.add(Item.of(piece.id(), cell, view))));
+        seen = new boolean[items.size()];
+    }
+
+    List<Patch> patches() {
+        for (int i = 0; i < items.size(); i++) {
+            visit(i);
+        }
+        return ordered.stream().flatMap(item -> patches(item).stream()).toList();
+    }
+
+    private void visit(int index) {
+        if (seen[index]) {
+            return;
+        }
+        seen[index] = true;
+        for (int other = 0; other < items.size(); other++) {
+            if (!seen[other] && items.get(other).mayCover(items.get(index))
+                    && isBehind(items.get(other).cell(), items.get(index).cell())) {
+                visit(other);
+            }
+        }
+        ordered.add(items.get(index));
+    }
+
+    /** Whether a plane shows that one cell cannot cover the other. */
+    private boolean isBehind(Cell one, Cell other) {
+        Optional<HalfSpace> between = one.separationFrom(other);
+        if (between.isEmpty()) {
+            return false;
+        }
+        double facing = between.get().normal().dot(view.toEye());
+        return facing > Tolerance.DIRECTION;
+    }
+
+    private List<Patch> patches(Item item) {
+        List<Patch> patches = new ArrayList<>();
+        for (Polygon face : item.cell().faces()) {
+            double facing = face.plane().normal().dot(view.toEye());
+            if (facing > Tolerance.DIRECTION) {
+                patches.add(new Patch(item.piece(), face.corners().stream().map(view::flat).toList(), facing,
+                        face.plane().normal().getZ()));
+            }
+        }
+        return patches;
+    }
+}

@@ -1,0 +1,96 @@
+package longshoulder.core.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import longshoulder.core.geometry.Cell;
+import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Polygon;
+import longshoulder.core.geometry.Tolerance;
+import longshoulder.core.geometry.View;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
+
+/**
+ * All points that a convex cell hides from the eye: the cell itself and everything behind it.
+ *
+ * <p>A point p is hidden if p + t·e lies in the cell for some t ≥ 0, e pointing to the eye. Taking t out of the cell's
+ * inequalities n·p ≤ d (Fourier–Motzkin) leaves: those with n·e ≥ 0 as they are, and for each one facing the eye with
+ * each one facing away the combination without t. Surplus inequalities do no harm. Exact up to rounding.
+ */
+final class Shadow {
+
+    private final String piece;
+    private final List<HalfSpace> bounds = new ArrayList<>();
+    private double left = Double.POSITIVE_INFINITY;
+    private double right = Double.NEGATIVE_INFINITY;
+    private double low = Double.POSITIVE_INFINITY;
+    private double high = Double.NEGATIVE_INFINITY;
+
+    Shadow(String piece, Cell cell, View view) {
+        this.piece = piece;
+        List<HalfSpace> towards = new ArrayList<>();
+        List<HalfSpace> away = new ArrayList<>();
+        for (Polygon face : cell.faces()) {
+            double facing = face.plane().normal().dot(view.toEye());
+            (facing > Tolerance.DIRECTION ? towards : facing < -Tolerance.DIRECTION ? away : bounds).add(face.plane());
+            for (Vector3D corner : face.corners()) {
+                extend(view.flat(corner));
+            }
+        }
+        for (HalfSpace front : towards) {
+            for (HalfSpace back : away) {
+                combine(front, back, view);
+            }
+        }
+        bounds.addAll(towards);
+    }
+
+    private void extend(Vector2D point) {
+        left = Math.min(left, point.getX());
+        right = Math.max(right, point.getX());
+        low = Math.min(low, point.getY());
+        high = Math.max(high, point.getY());
+    }
+
+    private void combine(HalfSpace front, HalfSpace back, View view) {
+        double f = front.normal().dot(view.toEye());
+        double b = -back.normal().dot(view.toEye());
+        Vector3D normal = front.normal().multiply(b).add(back.normal().multiply(f));
+        double size = normal.norm();
+        if (size > Tolerance.DIRECTION) {
+            bounds.add(new HalfSpace(normal.normalize(), (front.offset() * b + back.offset() * f) / size));
+        }
+    }
+
+    String piece() {
+        return piece;
+    }
+
+    /** Whether a stretch of the picture can lie in the shadow at all: a quick test. */
+    boolean mayHide(Vector2D a, Vector2D b) {
+        return Math.max(a.getX(), b.getX()) > left && Math.min(a.getX(), b.getX()) < right
+                && Math.max(a.getY(), b.getY()) > low && Math.min(a.getY(), b.getY()) < high;
+    }
+
+    /** The part of the stretch from a to b that is hidden, as shares of its length; null-free: empty if start ≥ end. */
+    double[] hidden(Vector3D a, Vector3D b) {
+        double start = 0;
+        double end = 1;
+        for (HalfSpace bound : bounds) {
+            double atA = bound.distance(a) + Tolerance.LENGTH;
+            double atB = bound.distance(b) + Tolerance.LENGTH;
+            if (atA >= 0 && atB >= 0) {
+                return new double[]{1, 0};
+            }
+            if (atA > 0) {
+                start = Math.max(start, atA / (atA - atB));
+            } else if (atB > 0) {
+                end = Math.min(end, atA / (atA - atB));
+            }
+            if (start >= end) {
+                return new double[]{1, 0};
+            }
+        }
+        return new double[]{start, end};
+    }
+}

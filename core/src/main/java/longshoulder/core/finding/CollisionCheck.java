@@ -1,0 +1,61 @@
+package longshoulder.core.finding;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.finding.Finding.Level;
+import longshoulder.core.joint.Joinery;
+import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.joint.TenonMeeting;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/** Tenons that collide inside a post: they are longer than the room that the other leaves. */
+final class CollisionCheck implements Check {
+
+    @Override
+    public List<Finding> run(Subject subject) {
+        List<Finding> findings = new ArrayList<>();
+        Set<String> reported = new HashSet<>();
+        subject.tenons().forEach(tenon -> Joinery.competitors(tenon, subject.joints()).forEach(other -> {
+            if (!reported.contains(other.id()) && collide(tenon, other)) {
+                reported.add(tenon.id());
+                findings.add(finding(subject, tenon, other));
+            }
+        }));
+        return findings;
+    }
+
+    private static boolean collide(StoppedTenon a, StoppedTenon b) {
+        return a.mitre().isPresent() && b.mitre().isPresent()
+                ? tooLong(a).isPositive() || tooLong(b).isPositive()
+                : !a.straight().and(b.straight()).isNothing();
+    }
+
+    private static Length tooLong(StoppedTenon tenon) {
+        return tenon.limit().map(limit -> tenon.length().value().minus(limit.value())).orElse(Length.ZERO);
+    }
+
+    private static Finding finding(Subject subject, StoppedTenon tenon, StoppedTenon other) {
+        Amount limit = tenon.limit().orElseThrow();
+        boolean mitred = tenon.mitre().isPresent();
+        Remedies remedies = new Remedies(subject.project()).leave(Brief.TENON_LENGTH);
+        if (!mitred) {
+            remedies.choose(Brief.TENON_MEETING, TenonMeeting.MITRED.option());
+        }
+        boolean full = subject.project().brief().choice(Brief.TENON_MEETING)
+                .equals(java.util.Optional.of(TenonMeeting.FULL.option()));
+        if (full) {
+            remedies.choose(Brief.TENON_MEETING, TenonMeeting.SHORTENED.option());
+        }
+        remedies.set(Brief.TENON_LENGTH, limit.value());
+        return new Finding("tenons-collide", Level.STOP, List.of(tenon.id(), other.id(), tenon.meeting().post().id()),
+                Label.of(mitred ? "finding.collideMitred" : "finding.collide", tenon.meeting().rail().id(),
+                        other.meeting().rail().id(), tenon.meeting().post().id(), tenon.length().value(),
+                        limit.value(), tooLong(tenon)),
+                remedies.list());
+    }
+}

@@ -1,0 +1,30 @@
+package longshoulder.core.finding;
+
+import java.util.List;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * Something about a plan that the maker has to know.
+ *
+ * @param code stable, such as {@code tenons-collide}
+ * @param about ids of the joints and pieces that it concerns, the one where it shows first
+ * @param message what is wrong, by how much, and why it matters
+ * @param remedies what would mend it, the gentlest first
+ */
+public record Finding(String code, Level level, List<String> about, Label message, List<Remedy> remedies) {
+
+    public Finding {
+        about = List.copyOf(about);
+        remedies = List.copyOf(remedies);
+    }
+
+    /** How bad it is, by its consequence. */
+    public enum Level {
+        /** It cannot be made or assembled. */
+        STOP,
+        /** It is likely to fail or split. */
+        RISK,
+        /** It works, and there is something to know. */
+        NOTE
+    }
+}

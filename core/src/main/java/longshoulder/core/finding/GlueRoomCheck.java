@@ -1,0 +1,36 @@
+package longshoulder.core.finding;
+
+import java.util.List;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.finding.Finding.Level;
+import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Label;
+
+/** A tenon longer than its mortise, or with no room for glue at the bottom: the shoulder stays open. */
+final class GlueRoomCheck implements Check {
+
+    @Override
+    public List<Finding> run(Subject subject) {
+        return subject.tenons().filter(tenon -> room(tenon).isLessThan(Thresholds.GLUE_ROOM))
+                .map(tenon -> finding(subject, tenon)).toList();
+    }
+
+    private static Length room(StoppedTenon tenon) {
+        return tenon.depth().value().minus(tenon.length().value());
+    }
+
+    private static Finding finding(Subject subject, StoppedTenon tenon) {
+        Length room = room(tenon);
+        Length missing = Thresholds.GLUE_ROOM.minus(room);
+        return new Finding(room.isNegative() ? "tenon-beyond-mortise" : "no-glue-room",
+                room.isNegative() ? Level.STOP : Level.RISK, List.of(tenon.id()),
+                room.isNegative()
+                        ? Label.of("finding.tenonBeyondMortise", tenon.id(), tenon.length().value(),
+                                tenon.depth().value(), room.negated())
+                        : Label.of("finding.noGlueRoom", tenon.id(), room, Thresholds.GLUE_ROOM),
+                new Remedies(subject.project()).leave(Brief.MORTISE_DEPTH)
+                        .set(Brief.MORTISE_DEPTH, tenon.depth().value().plus(missing))
+                        .set(Brief.TENON_LENGTH, tenon.length().value().minus(missing)).list());
+    }
+}

@@ -1,0 +1,76 @@
+package longshoulder.core.finding;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.brief.Value;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Length;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/** Builds remedies, leaving out those that would be refused. */
+final class Remedies {
+
+    private final Project project;
+    private final List<Remedy> remedies = new ArrayList<>();
+
+    Remedies(Project project) {
+        this.project = project;
+    }
+
+    /** Sets a parameter to a length, if that lies within its bounds. */
+    Remedies set(String parameter, Length length) {
+        Value value = new Value.Measured(length);
+        boolean fits = Kinds.find(project.brief().kind()).flatMap(kind -> kind.parameter(parameter))
+                .filter(known -> known.refusal(value).isEmpty()).isPresent();
+        if (fits) {
+            add(Label.of("remedy.set", Label.of("parameter." + parameter), length),
+                    new Edit.Give(parameter, value));
+        }
+        return this;
+    }
+
+    /** Chooses an option. */
+    Remedies choose(String parameter, String option) {
+        return add(Label.of("remedy.choose." + parameter + "." + option),
+                new Edit.Give(parameter, new Value.Chosen(option)));
+    }
+
+    /** Leaves a parameter to the school again, if it was given. */
+    Remedies leave(String parameter) {
+        if (project.brief().measure(parameter).isPresent()) {
+            add(Label.of("remedy.leave", Label.of("parameter." + parameter)), new Edit.LeaveToSchool(parameter));
+        }
+        return this;
+    }
+
+    /** Changes an amount by changing a given figure that it adds up from, such as the overall length. */
+    Remedies change(Amount amount, Length by) {
+        grown(amount, by).ifPresent(edit -> set(edit.parameter(), ((Value.Measured) edit.value()).length()));
+        return this;
+    }
+
+    Remedies add(Label label, Edit edit) {
+        remedies.add(new Remedy(label, edit));
+        return this;
+    }
+
+    List<Remedy> list() {
+        return remedies;
+    }
+
+    private static Optional<Edit.Give> grown(Amount amount, Length by) {
+        return switch (amount) {
+            case Amount.Given given -> Optional
+                    .of(new Edit.Give(given.parameter(), new Value.Measured(given.value().plus(by))));
+            case Amount.Sum sum -> sum.terms().stream().filter(term -> term.times() == 1)
+                    .flatMap(term -> grown(term.amount(), by).stream()).findFirst();
+            case Amount.Cut cut -> grown(cut.planned(), by);
+            case Amount.Ruled _, Amount.Share _, Amount.Least _, Amount.Greatest _, Amount.Nearest _ ->
+                Optional.empty();
+        };
+    }
+}

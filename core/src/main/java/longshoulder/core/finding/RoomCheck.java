@@ -1,0 +1,70 @@
+package longshoulder.core.finding;
+
+import java.util.ArrayList;
+import java.util.List;
+import longshoulder.core.finding.Finding.Level;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/** Sizes that contradict each other: a piece with nothing left of it, or a rail that does not fit on its post. */
+final class RoomCheck implements Check {
+
+    private static final Length LEAST_LEFT = Length.ofMillimetres(100);
+
+    @Override
+    public List<Finding> run(Subject subject) {
+        List<Finding> findings = new ArrayList<>();
+        for (Piece piece : subject.planned().pieces()) {
+            if (!piece.isReal()) {
+                findings.add(nothingLeft(subject, piece));
+            }
+        }
+        subject.tenons().forEach(tenon -> {
+            railBeside(subject, tenon, findings);
+            tenonless(subject, tenon, findings);
+        });
+        return findings;
+    }
+
+    private static Finding nothingLeft(Subject subject, Piece piece) {
+        Length missing = LEAST_LEFT.minus(piece.length().value());
+        return new Finding("nothing-left", Level.STOP, List.of(piece.id()),
+                Label.of("finding.nothingLeft", piece.id(), piece.length().value()),
+                new Remedies(subject.project()).change(piece.length(), missing).list());
+    }
+
+    /** A rail wider than the post is long, or standing out past its inner face. */
+    private static void railBeside(Subject subject, StoppedTenon tenon, List<Finding> findings) {
+        Piece rail = tenon.meeting().rail();
+        Piece post = tenon.meeting().post();
+        Amount room = Amount.sum(Label.of("amount.roomOnPost")).plus(post.length())
+                .minus(tenon.meeting().seat().drop()).amount();
+        if (rail.width().value().isGreaterThan(room.value())) {
+            findings.add(new Finding("rail-off-post", Level.STOP, List.of(tenon.id(), rail.id()),
+                    Label.of("finding.railTooWide", rail.id(), rail.width().value(), post.id(), room.value()),
+                    new Remedies(subject.project()).change(rail.width(), room.value().minus(rail.width().value()))
+                            .list()));
+        }
+        Amount face = tenon.meeting().reference().isEdge() ? post.width() : post.thickness();
+        Amount needed = Amount.sum(Label.of("amount.neededOnPost")).plus(tenon.meeting().seat().setback())
+                .plus(rail.thickness()).amount();
+        Length over = needed.value().minus(face.value());
+        if (over.isPositive()) {
+            findings.add(new Finding("rail-off-post", Level.STOP, List.of(tenon.id(), rail.id()),
+                    Label.of("finding.railTooThick", rail.id(), over, post.id()),
+                    new Remedies(subject.project()).change(tenon.meeting().seat().setback(), over.negated())
+                            .change(face, over).change(rail.thickness(), over.negated()).list()));
+        }
+    }
+
+    private static void tenonless(Subject subject, StoppedTenon tenon, List<Finding> findings) {
+        if (!tenon.length().value().isPositive()) {
+            findings.add(new Finding("no-tenon", Level.STOP, List.of(tenon.id()),
+                    Label.of("finding.noTenon", tenon.id(), tenon.length().value()),
+                    new Remedies(subject.project()).change(tenon.meeting().postExtent(), LEAST_LEFT).list()));
+        }
+    }
+}

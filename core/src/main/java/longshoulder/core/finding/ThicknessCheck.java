@@ -1,0 +1,76 @@
+package longshoulder.core.finding;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.finding.Finding.Level;
+import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.measure.Length;
+import longshoulder.core.project.Edit;
+import longshoulder.core.reckoning.Label;
+
+/** A tenon that no owned chisel makes, or too thick or too thin for its rail. One finding a thickness, not one a joint. */
+final class ThicknessCheck implements Check {
+
+    @Override
+    public List<Finding> run(Subject subject) {
+        List<Finding> findings = new ArrayList<>();
+        List<Length> seen = new ArrayList<>();
+        subject.tenons().forEach(tenon -> {
+            Length thickness = tenon.thickness().value();
+            if (!seen.contains(thickness)) {
+                seen.add(thickness);
+                chisel(subject, tenon).ifPresent(findings::add);
+                stock(subject, tenon).ifPresent(findings::add);
+            }
+        });
+        return findings;
+    }
+
+    private static Optional<Finding> chisel(Subject subject, StoppedTenon tenon) {
+        Length thickness = tenon.thickness().value();
+        if (subject.project().tools().owns(thickness)) {
+            return Optional.empty();
+        }
+        Remedies remedies = new Remedies(subject.project()).leave(Brief.TENON_THICKNESS);
+        subject.project().tools().chisels().stream()
+                .min(Comparator.comparing(chisel -> chisel.minus(thickness).abs()))
+                .ifPresent(nearest -> remedies.set(Brief.TENON_THICKNESS, nearest));
+        remedies.add(Label.of("remedy.own", thickness), new Edit.OwnChisel(thickness));
+        return Optional.of(new Finding("no-chisel", Level.RISK, joints(subject, thickness),
+                Label.of("finding.noChisel", thickness), remedies.list()));
+    }
+
+    private static Optional<Finding> stock(Subject subject, StoppedTenon tenon) {
+        Length thickness = tenon.thickness().value();
+        Length rail = tenon.meeting().rail().thickness().value();
+        Length thinnest = rail.times(1, Thresholds.THINNEST_SHARE);
+        Length thickest = rail.times(1, Thresholds.THICKEST_SHARE);
+        boolean thick = thickness.isGreaterThan(thickest);
+        if (!thick && !thickness.isLessThan(thinnest)) {
+            return Optional.empty();
+        }
+        Length third = Length.fromMillimetres(Math.rint(rail.toMillimetres() / 3));
+        Remedies remedies = new Remedies(subject.project()).leave(Brief.TENON_THICKNESS);
+        Optional<Length> fitting = subject.project().tools().chisels().stream()
+                .filter(c -> !c.isLessThan(thinnest) && !c.isGreaterThan(thickest))
+                .min(Comparator.comparing(c -> c.minus(third).abs()));
+        fitting.ifPresent(chisel -> remedies.set(Brief.TENON_THICKNESS, chisel));
+        if (fitting.isEmpty()) {
+            remedies.add(Label.of("remedy.own", third), new Edit.OwnChisel(third));
+        }
+        boolean noRoom = !thickness.isLessThan(rail);
+        return Optional.of(new Finding(thick ? "tenon-thick" : "tenon-thin", noRoom ? Level.STOP : Level.RISK,
+                joints(subject, thickness),
+                Label.of(thick ? "finding.tenonThick" : "finding.tenonThin", thickness, rail,
+                        thick ? thickest : thinnest),
+                remedies.list()));
+    }
+
+    private static List<String> joints(Subject subject, Length thickness) {
+        return subject.tenons().filter(tenon -> tenon.thickness().value().equals(thickness)).map(StoppedTenon::id)
+                .toList();
+    }
+}

@@ -1,0 +1,71 @@
+package longshoulder.core.finding;
+
+import java.util.ArrayList;
+import java.util.List;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.finding.Finding.Level;
+import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/** Walls beside a mortise and the wood behind its floor. */
+final class WallCheck implements Check {
+
+    @Override
+    public List<Finding> run(Subject subject) {
+        List<Finding> findings = new ArrayList<>();
+        subject.tenons().forEach(tenon -> {
+            walls(subject, tenon, findings);
+            floor(subject, tenon, findings);
+        });
+        return findings;
+    }
+
+    private static void walls(Subject subject, StoppedTenon tenon, List<Finding> findings) {
+        Amount stock = tenon.meeting().reference().isEdge()
+                ? tenon.meeting().post().width()
+                : tenon.meeting().post().thickness();
+        Length outer = tenon.cheekFromReference().value();
+        Length inner = stock.value().minus(tenon.farCheekFromReference().value());
+        Length quarter = stock.value().times(1, Thresholds.WALL_SHARE);
+        boolean outside = !inner.isLessThan(outer);
+        Length wall = outside ? outer : inner;
+        if (!wall.isLessThan(Thresholds.WALL) && !wall.isLessThan(quarter)) {
+            return;
+        }
+        Level level = !wall.isPositive()
+                ? Level.STOP
+                : wall.isLessThan(Thresholds.WALL) ? Level.RISK : Level.NOTE;
+        Length shortfall = Length.greatest(Thresholds.WALL, quarter).minus(wall);
+        Remedies remedies = new Remedies(subject.project())
+                .change(tenon.meeting().seat().setback(), outside ? shortfall : shortfall.negated())
+                .change(stock, outside ? shortfall.times(2) : shortfall);
+        findings.add(new Finding("wall-thin", level, List.of(tenon.id(), tenon.meeting().post().id()),
+                Label.of(outside ? "finding.wallOuter" : "finding.wallInner", tenon.id(), wall, stock.value(),
+                        Length.greatest(Thresholds.WALL, quarter)),
+                remedies.list()));
+    }
+
+    private static void floor(Subject subject, StoppedTenon tenon, List<Finding> findings) {
+        Length post = tenon.meeting().postExtent().value();
+        Length left = post.minus(tenon.depth().value());
+        if (!left.isLessThan(Thresholds.FLOOR)) {
+            return;
+        }
+        Length shortfall = Thresholds.FLOOR.minus(left);
+        Remedies remedies = new Remedies(subject.project()).leave(Brief.MORTISE_DEPTH).leave(Brief.TENON_LENGTH);
+        if (subject.project().brief().measure(Brief.MORTISE_DEPTH).isPresent()) {
+            remedies.set(Brief.MORTISE_DEPTH, tenon.depth().value().minus(shortfall));
+        } else {
+            remedies.set(Brief.TENON_LENGTH, tenon.length().value().minus(shortfall));
+        }
+        remedies.change(tenon.meeting().postExtent(), shortfall);
+        findings.add(new Finding("floor-thin", left.isPositive() ? Level.RISK : Level.STOP,
+                List.of(tenon.id(), tenon.meeting().post().id()),
+                left.isPositive()
+                        ? Label.of("finding.floorThin", tenon.id(), left, Thresholds.FLOOR)
+                        : Label.of("finding.floorThrough", tenon.id(), tenon.depth().value(), post),
+                remedies.list()));
+    }
+}

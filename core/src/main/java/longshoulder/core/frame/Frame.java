@@ -1,0 +1,52 @@
+package longshoulder.core.frame;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * Pieces in place, shoulder to shoulder.
+ *
+ * @param pieces in the order in which papers list them
+ * @param seats how rails sit on posts
+ * @param spans rails that lie between the same pair of posts or between posts that must stand parallel: their shoulder
+ *        lengths must agree
+ * @param dimensions the figures that its drawings show
+ */
+public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spans, List<Dimension> dimensions) {
+
+    public Frame {
+        pieces = List.copyOf(pieces);
+        seats = List.copyOf(seats);
+        spans = spans.stream().map(List::copyOf).toList();
+        dimensions = List.copyOf(dimensions);
+    }
+
+    /** The piece with an id. @throws IllegalArgumentException if there is none */
+    public Piece piece(String id) {
+        return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no piece (%s).".formatted(id)));
+    }
+
+    public boolean has(String id) {
+        return pieces.stream().anyMatch(piece -> piece.id().equals(id));
+    }
+
+    /** How a rail sits on a post, where the kind has said so. */
+    public Optional<Seat> seat(String rail, String post) {
+        return seats.stream().filter(seat -> seat.rail().equals(rail) && seat.post().equals(post)).findFirst();
+    }
+
+    /** With shoulder lengths that were really cut in the place of the planned ones. Unknown ids are passed over. */
+    public Frame withCut(Map<String, Length> shoulders) {
+        return new Frame(pieces.stream().map(piece -> {
+            Length cut = shoulders.get(piece.id());
+            return cut == null
+                    ? piece
+                    : piece.cutTo(new Amount.Cut(Label.of("amount.cut", piece.id()), cut, piece.length()));
+        }).toList(), seats, spans, dimensions);
+    }
+}

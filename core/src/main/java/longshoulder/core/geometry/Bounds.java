@@ -1,0 +1,56 @@
+package longshoulder.core.geometry;
+
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * The smallest box along the axes that holds some points; {@code least} and {@code greatest} are its corners. Nothing
+ * at all has least above greatest.
+ */
+public record Bounds(Vector3D least, Vector3D greatest) {
+
+    static final Bounds NOTHING = new Bounds(
+            Vector3D.of(Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY),
+            Vector3D.of(Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY));
+
+    static Bounds of(Iterable<Vector3D> points) {
+        double[] low = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY};
+        double[] high = {Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY};
+        for (Vector3D point : points) {
+            double[] p = point.toArray();
+            for (int axis = 0; axis < 3; axis++) {
+                low[axis] = Math.min(low[axis], p[axis]);
+                high[axis] = Math.max(high[axis], p[axis]);
+            }
+        }
+        return new Bounds(Vector3D.of(low), Vector3D.of(high));
+    }
+
+    Bounds and(Bounds other) {
+        return new Bounds(
+                Vector3D.of(Math.min(least.getX(), other.least.getX()), Math.min(least.getY(), other.least.getY()),
+                        Math.min(least.getZ(), other.least.getZ())),
+                Vector3D.of(Math.max(greatest.getX(), other.greatest.getX()),
+                        Math.max(greatest.getY(), other.greatest.getY()),
+                        Math.max(greatest.getZ(), other.greatest.getZ())));
+    }
+
+    /** Whether the two share more than a touch. */
+    boolean overlaps(Bounds other) {
+        return overlap(least.getX(), greatest.getX(), other.least.getX(), other.greatest.getX())
+                && overlap(least.getY(), greatest.getY(), other.least.getY(), other.greatest.getY())
+                && overlap(least.getZ(), greatest.getZ(), other.least.getZ(), other.greatest.getZ());
+    }
+
+    private static boolean overlap(double a0, double a1, double b0, double b1) {
+        return Math.min(a1, b1) - Math.max(a0, b0) > Tolerance.LENGTH;
+    }
+
+    public boolean isNothing() {
+        return least.getX() > greatest.getX();
+    }
+
+    /** Greatest less least, in millimetres. */
+    public Vector3D size() {
+        return greatest.subtract(least);
+    }
+}

@@ -1,0 +1,173 @@
+package longshoulder.core.geometry;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * A convex polyhedron, such as a box or a box with a slanted end: the brick that every {@link Solid} is built of.
+ *
+ * <p>Immutable. Its faces point outwards. A part thinner than {@link Tolerance#LENGTH} counts as nothing.
+ */
+public final class Cell {
+
+    private final List<Polygon> faces;
+    private final Bounds bounds;
+
+    private Cell(List<Polygon> faces) {
+        this.faces = List.copyOf(faces);
+        List<Vector3D> corners = new ArrayList<>();
+        faces.forEach(face -> corners.addAll(face.corners()));
+        this.bounds = Bounds.of(corners);
+    }
+
+    /**
+     * The box from (x0, y0, z0) to (x1, y1, z1), in millimetres, in a piece's frame of reference; empty unless each
+     * second figure is greater.
+     */
+    public static Optional<Cell> box(Pose pose, double x0, double y0, double z0, double x1, double y1, double z1) {
+        if (x1 - x0 < Tolerance.LENGTH || y1 - y0 < Tolerance.LENGTH || z1 - z0 < Tolerance.LENGTH) {
+            return Optional.empty();
+        }
+        Vector3D[] c = new Vector3D[8];
+        for (int i = 0; i < 8; i++) {
+            c[i] = pose.toWorld((i & 1) == 0 ? x0 : x1, (i & 2) == 0 ? y0 : y1, (i & 4) == 0 ? z0 : z1);
+        }
+        return Optional.of(new Cell(List.of(face(pose.along().negate(), c[0], c[4], c[6], c[2]),
+                face(pose.along(), c[1], c[3], c[7], c[5]), face(pose.across().negate(), c[0], c[1], c[5], c[4]),
+                face(pose.across(), c[2], c[6], c[7], c[3]), face(pose.out().negate(), c[0], c[2], c[3], c[1]),
+                face(pose.out(), c[4], c[5], c[7], c[6]))));
+    }
+
+    private static Polygon face(Vector3D.Unit normal, Vector3D... corners) {
+        return new Polygon(new HalfSpace(normal, normal.dot(corners[0])), List.of(corners));
+    }
+
+    public List<Polygon> faces() {
+        return faces;
+    }
+
+    public Bounds bounds() {
+        return bounds;
+    }
+
+    /** The part on the inner side of a half space. */
+    public Optional<Cell> clip(HalfSpace keep) {
+        double deepest = Double.POSITIVE_INFINITY;
+        double highest = Double.NEGATIVE_INFINITY;
+        for (Polygon face : faces) {
+            for (Vector3D corner : face.corners()) {
+                double distance = keep.distance(corner);
+                deepest = Math.min(deepest, distance);
+                highest = Math.max(highest, distance);
+            }
+        }
+        if (deepest > -Tolerance.LENGTH) {
+            return Optional.empty();
+        }
+        return highest <= Tolerance.LENGTH ? Optional.of(this) : Optional.of(cut(keep));
+    }
+
+    private Cell cut(HalfSpace keep) {
+        List<Polygon> kept = new ArrayList<>(faces.size() + 1);
+        List<Vector3D> rim = new ArrayList<>();
+        for (Polygon face : faces) {
+            face.clip(keep).ifPresent(part -> {
+                kept.add(part);
+                for (Vector3D corner : part.corners()) {
+                    if (Math.abs(keep.distance(corner)) <= Tolerance.LENGTH) {
+                        addNew(rim, corner);
+                    }
+                }
+            });
+        }
+        kept.add(new Polygon(keep, aroundNormal(rim, keep.normal())));
+        return new Cell(kept);
+    }
+
+    private static void addNew(List<Vector3D> points, Vector3D point) {
+        for (Vector3D known : points) {
+            if (known.distance(point) < 2 * Tolerance.LENGTH) {
+                return;
+            }
+        }
+        points.add(point);
+    }
+
+    private static List<Vector3D> aroundNormal(List<Vector3D> points, Vector3D.Unit normal) {
+        Vector3D sum = Vector3D.ZERO;
+        for (Vector3D point : points) {
+            sum = sum.add(point);
+        }
+        Vector3D middle = sum.multiply(1.0 / points.size());
+        Vector3D.Unit right = normal.orthogonal();
+        Vector3D up = normal.cross(right);
+        return points.stream().sorted(Comparator.comparingDouble(point -> {
+            Vector3D offset = point.subtract(middle);
+            return Math.atan2(offset.dot(up), offset.dot(right));
+        })).toList();
+    }
+
+    /** What both share. */
+    public Optional<Cell> and(Cell other) {
+        if (!bounds.overlaps(other.bounds)) {
+            return Optional.empty();
+        }
+        Optional<Cell> rest = Optional.of(this);
+        for (Polygon face : other.faces) {
+            rest = rest.flatMap(cell -> cell.clip(face.plane()));
+        }
+        return rest;
+    }
+
+    /** What is left when another cell is taken away: convex parts that do not overlap. */
+    List<Cell> minus(Cell other) {
+        if (and(other).isEmpty()) {
+            return List.of(this);
+        }
+        List<Cell> outside = new ArrayList<>();
+        Cell rest = this;
+        for (Polygon face : other.faces) {
+            rest.clip(face.plane().complement()).ifPresent(outside::add);
+            rest = rest.clip(face.plane()).orElseThrow();
+        }
+        return outside;
+    }
+
+    /** In mm³. */
+    public double volume() {
+        double sum = 0;
+        for (Polygon face : faces) {
+            sum += face.area().dot(face.corners().get(0).subtract(bounds.least()));
+        }
+        return sum / 3;
+    }
+
+    /** Whether a plane of either cell has this one on its inner and the other on its outer side; then both are apart. */
+    public Optional<HalfSpace> separationFrom(Cell other) {
+        for (Polygon face : faces) {
+            if (other.isBeyond(face.plane())) {
+                return Optional.of(face.plane());
+            }
+        }
+        for (Polygon face : other.faces) {
+            if (isBeyond(face.plane())) {
+                return Optional.of(face.plane().complement());
+            }
+        }
+        return Optional.empty();
+    }
+
+    private boolean isBeyond(HalfSpace plane) {
+        for (Polygon face : faces) {
+            for (Vector3D corner : face.corners()) {
+                if (plane.distance(corner) < -Tolerance.LENGTH) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+}

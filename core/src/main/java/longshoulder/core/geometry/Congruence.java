@@ -1,0 +1,71 @@
+package longshoulder.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * Tells whether two pieces have the same shape, mirrored shapes, or different ones, from their skins alone.
+ *
+ * <p>Both are given in their own frame of reference (x along the grain). Tried are all turns and mirrorings that carry
+ * the grain onto itself and the box round one piece onto the box round the other: at most 16. Pieces are the same only
+ * if a <em>turn</em> carries every edge of one onto an edge of the other.
+ */
+public enum Congruence {
+    SAME, MIRRORED, DIFFERENT;
+
+    private static final double NEAR = 10 * Tolerance.LENGTH;
+
+    /** Compares two pieces by their edges, each in its own frame of reference. */
+    public static Congruence of(List<Mesh.Edge> one, List<Mesh.Edge> other) {
+        if (one.size() != other.size()) {
+            return DIFFERENT;
+        }
+        List<Mesh.Edge> a = centred(one);
+        List<Mesh.Edge> b = centred(other);
+        boolean mirrored = false;
+        for (int signs = 0; signs < 8; signs++) {
+            for (int swap = 0; swap < 2; swap++) {
+                boolean turn = Integer.bitCount(signs) % 2 == swap;
+                if ((turn || !mirrored) && matches(a, b, signs, swap == 1)) {
+                    if (turn) {
+                        return SAME;
+                    }
+                    mirrored = true;
+                }
+            }
+        }
+        return mirrored ? MIRRORED : DIFFERENT;
+    }
+
+    private static List<Mesh.Edge> centred(List<Mesh.Edge> edges) {
+        List<Vector3D> points = new ArrayList<>();
+        edges.forEach(edge -> points.addAll(List.of(edge.from(), edge.to())));
+        Bounds bounds = Bounds.of(points);
+        Vector3D middle = bounds.isNothing() ? Vector3D.ZERO : bounds.least().lerp(bounds.greatest(), 0.5);
+        return edges.stream().map(edge -> new Mesh.Edge(edge.from().subtract(middle), edge.to().subtract(middle)))
+                .toList();
+    }
+
+    private static boolean matches(List<Mesh.Edge> a, List<Mesh.Edge> b, int signs, boolean swap) {
+        for (Mesh.Edge edge : a) {
+            Vector3D from = mapped(edge.from(), signs, swap);
+            Vector3D to = mapped(edge.to(), signs, swap);
+            boolean found = false;
+            for (int i = 0; i < b.size() && !found; i++) {
+                found = b.get(i).sameAs(from, to, NEAR);
+            }
+            if (!found) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static Vector3D mapped(Vector3D p, int signs, boolean swap) {
+        double y = swap ? p.getZ() : p.getY();
+        double z = swap ? p.getY() : p.getZ();
+        return Vector3D.of((signs & 1) == 0 ? p.getX() : -p.getX(), (signs & 2) == 0 ? y : -y,
+                (signs & 4) == 0 ? z : -z);
+    }
+}

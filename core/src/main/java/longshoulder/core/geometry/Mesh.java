@@ -1,0 +1,45 @@
+package longshoulder.core.geometry;
+
+import java.util.List;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * The skin of a solid.
+ *
+ * @param points the corners, in millimetres
+ * @param triangles three indices into the points each, anticlockwise from outside; closed: every directed edge of a
+ *        triangle is met by exactly one the other way
+ * @param faces the same skin as flat convex polygons that lie edge to edge
+ * @param edges where the skin bends: the lines that a drawing shows; collinear stretches are joined
+ */
+public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Polygon> faces, List<Edge> edges) {
+
+    /** A straight edge between two corners. */
+    public record Edge(Vector3D from, Vector3D to) {
+        boolean sameAs(Vector3D a, Vector3D b, double within) {
+            return from.distance(a) < within && to.distance(b) < within
+                    || from.distance(b) < within && to.distance(a) < within;
+        }
+    }
+
+    public Mesh {
+        points = List.copyOf(points);
+        triangles = List.copyOf(triangles);
+        faces = List.copyOf(faces);
+        edges = List.copyOf(edges);
+    }
+
+    /** The skin of a solid. */
+    public static Mesh of(Solid solid) {
+        return new MeshBuilder(solid).build();
+    }
+
+    /** The volume that the triangles enclose, in mm³: an independent way to {@link Solid#volume}. */
+    public double volume() {
+        double sum = 0;
+        for (int[] t : triangles) {
+            sum += points.get(t[0]).dot(points.get(t[1]).cross(points.get(t[2])));
+        }
+        return sum / 6;
+    }
+}

@@ -1,0 +1,185 @@
+package longshoulder.core.geometry;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * Makes the closed skin of a solid from its cells, in four steps: faces where two cells touch are taken away; equal
+ * points are made one; corners of one face that lie on an edge of another are put into that edge, so that the faces
+ * meet edge to edge; the faces are cut into triangles.
+ *
+ * <p>Running time is quadratic in the cells of one piece, which number tens.
+ */
+final class MeshBuilder {
+
+    private final Solid solid;
+    private final VertexPool pool = new VertexPool();
+    private final List<Polygon> skin = new ArrayList<>();
+    private final List<int[]> loops = new ArrayList<>();
+    private final List<int[]> triangles = new ArrayList<>();
+
+    MeshBuilder(Solid solid) {
+        this.solid = solid;
+    }
+
+    Mesh build() {
+        for (Cell cell : solid.cells()) {
+            for (Polygon face : cell.faces()) {
+                skin.addAll(exposed(cell, face));
+            }
+        }
+        List<int[]> corners = new ArrayList<>();
+        for (Polygon face : skin) {
+            corners.add(face.corners().stream().mapToInt(pool::indexOf).toArray());
+        }
+        for (int[] loop : corners) {
+            loops.add(withPointsOnEdges(loop));
+        }
+        List<Mesh.Edge> edges = edges();
+        for (int i = 0; i < loops.size(); i++) {
+            triangulate(loops.get(i), corners.get(i).length);
+        }
+        return new Mesh(pool.points(), triangles, skin, edges);
+    }
+
+    private List<Polygon> exposed(Cell cell, Polygon face) {
+        List<Polygon> parts = List.of(face);
+        for (Cell other : solid.cells()) {
+            if (other == cell) {
+                continue;
+            }
+            for (Polygon theirs : other.faces()) {
+                if (face.plane().faces(theirs.plane())) {
+                    parts = parts.stream().flatMap(part -> part.minus(theirs).stream()).toList();
+                }
+            }
+        }
+        return parts;
+    }
+
+    private int[] withPointsOnEdges(int[] loop) {
+        List<Integer> refined = new ArrayList<>();
+        for (int i = 0; i < loop.length; i++) {
+            int from = loop[i];
+            int to = loop[(i + 1) % loop.length];
+            if (from == to) {
+                continue;
+            }
+            refined.add(from);
+            refined.addAll(pointsBetween(from, to));
+        }
+        return refined.stream().mapToInt(Integer::intValue).toArray();
+    }
+
+    private List<Integer> pointsBetween(int from, int to) {
+        Vector3D start = pool.get(from);
+        Vector3D way = pool.get(to).subtract(start);
+        double length = way.norm();
+        List<Integer> found = new ArrayList<>();
+        for (int i = 0; i < pool.points().size(); i++) {
+            if (i == from || i == to) {
+                continue;
+            }
+            Vector3D offset = pool.get(i).subtract(start);
+            double along = offset.dot(way) / length;
+            if (along > 0 && along < length && offset.normSq() - along * along < 9 * square(Tolerance.LENGTH)) {
+                found.add(i);
+            }
+        }
+        found.sort(Comparator.comparingDouble(i -> pool.get(i).subtract(start).dot(way)));
+        return found;
+    }
+
+    private static double square(double value) {
+        return value * value;
+    }
+
+    /** Corners alone are fanned from one of them; a loop with points on its edges is fanned from its middle. */
+    private void triangulate(int[] loop, int corners) {
+        if (loop.length == corners) {
+            for (int i = 1; i + 1 < loop.length; i++) {
+                triangles.add(new int[]{loop[0], loop[i], loop[i + 1]});
+            }
+            return;
+        }
+        Vector3D sum = Vector3D.ZERO;
+        for (int index : loop) {
+            sum = sum.add(pool.get(index));
+        }
+        int middle = pool.indexOf(sum.multiply(1.0 / loop.length));
+        for (int i = 0; i < loop.length; i++) {
+            triangles.add(new int[]{middle, loop[i], loop[(i + 1) % loop.length]});
+        }
+    }
+
+    private record Directed(int from, int to) {
+    }
+
+    /** The stretches where two faces meet that do not lie in one plane. */
+    private List<Mesh.Edge> edges() {
+        Map<Directed, List<Vector3D>> normals = new LinkedHashMap<>();
+        for (int f = 0; f < loops.size(); f++) {
+            int[] loop = loops.get(f);
+            for (int i = 0; i < loop.length; i++) {
+                int a = loop[i];
+                int b = loop[(i + 1) % loop.length];
+                normals.computeIfAbsent(new Directed(Math.min(a, b), Math.max(a, b)), key -> new ArrayList<>())
+                        .add(skin.get(f).plane().normal());
+            }
+        }
+        List<Directed> bends = new ArrayList<>();
+        normals.forEach((edge, both) -> {
+            if (both.stream().anyMatch(normal -> normal.dot(both.get(0)) < 1 - Tolerance.DIRECTION)) {
+                bends.add(edge);
+            }
+        });
+        return joined(bends);
+    }
+
+    private List<Mesh.Edge> joined(List<Directed> bends) {
+        Map<Integer, List<Directed>> at = new HashMap<>();
+        for (Directed bend : bends) {
+            at.computeIfAbsent(bend.from(), key -> new ArrayList<>()).add(bend);
+            at.computeIfAbsent(bend.to(), key -> new ArrayList<>()).add(bend);
+        }
+        Map<Directed, Boolean> used = new HashMap<>();
+        List<Mesh.Edge> edges = new ArrayList<>();
+        for (Directed bend : bends) {
+            if (used.putIfAbsent(bend, true) == null) {
+                int from = farEnd(bend, bend.from(), at, used);
+                int to = farEnd(bend, bend.to(), at, used);
+                edges.add(new Mesh.Edge(pool.get(from), pool.get(to)));
+            }
+        }
+        return edges;
+    }
+
+    private int farEnd(Directed start, int end, Map<Integer, List<Directed>> at, Map<Directed, Boolean> used) {
+        Directed current = start;
+        int tip = end;
+        while (true) {
+            Directed onward = null;
+            for (Directed next : at.getOrDefault(tip, List.of())) {
+                if (!next.equals(current) && straight(current, next)) {
+                    onward = next;
+                }
+            }
+            if (onward == null || used.putIfAbsent(onward, true) != null) {
+                return tip;
+            }
+            tip = onward.from() == tip ? onward.to() : onward.from();
+            current = onward;
+        }
+    }
+
+    private boolean straight(Directed a, Directed b) {
+        Vector3D first = pool.get(a.to()).subtract(pool.get(a.from())).normalize();
+        Vector3D second = pool.get(b.to()).subtract(pool.get(b.from())).normalize();
+        return Math.abs(first.dot(second)) > 1 - Tolerance.DIRECTION;
+    }
+}

@@ -1,0 +1,95 @@
+package longshoulder.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * A flat convex polygon with an outside.
+ *
+ * @param plane its plane; the normal points to the outside
+ * @param corners anticlockwise as seen from the outside, at least three
+ */
+public record Polygon(HalfSpace plane, List<Vector3D> corners) {
+
+    public Polygon {
+        corners = List.copyOf(corners);
+    }
+
+    /** The part on the inner side of a half space; empty if that is no more than an edge. */
+    Optional<Polygon> clip(HalfSpace keep) {
+        int count = corners.size();
+        double[] distances = new double[count];
+        boolean anyIn = false;
+        boolean anyOut = false;
+        for (int i = 0; i < count; i++) {
+            distances[i] = keep.distance(corners.get(i));
+            anyIn |= distances[i] < -Tolerance.LENGTH;
+            anyOut |= distances[i] > Tolerance.LENGTH;
+        }
+        if (!anyIn) {
+            return Optional.empty();
+        }
+        return anyOut ? Optional.of(new Polygon(plane, clipped(distances))) : Optional.of(this);
+    }
+
+    private List<Vector3D> clipped(double[] distances) {
+        List<Vector3D> kept = new ArrayList<>(corners.size() + 1);
+        for (int i = 0; i < distances.length; i++) {
+            int j = (i + 1) % distances.length;
+            if (distances[i] <= Tolerance.LENGTH) {
+                kept.add(corners.get(i));
+            }
+            if (Math.abs(distances[i]) > Tolerance.LENGTH && Math.abs(distances[j]) > Tolerance.LENGTH
+                    && distances[i] < 0 != distances[j] < 0) {
+                double share = distances[i] / (distances[i] - distances[j]);
+                kept.add(corners.get(i).lerp(corners.get(j), share));
+            }
+        }
+        return kept;
+    }
+
+    /** The half space beyond which the edge from corner i to the next one lies; its boundary is square to the polygon. */
+    HalfSpace edge(int i) {
+        Vector3D from = corners.get(i);
+        Vector3D to = corners.get((i + 1) % corners.size());
+        return HalfSpace.through(from, to.subtract(from).cross(plane.normal()));
+    }
+
+    /** What is left of this polygon when another one in the same plane is taken away: convex parts. */
+    List<Polygon> minus(Polygon other) {
+        List<Polygon> outside = new ArrayList<>();
+        Polygon rest = this;
+        for (int i = 0; i < other.corners.size(); i++) {
+            // The other polygon may face the opposite way; its edges' outsides are the same all the same.
+            HalfSpace inside = other.edge(i);
+            rest.clip(inside.complement()).ifPresent(outside::add);
+            Optional<Polygon> inner = rest.clip(inside);
+            if (inner.isEmpty()) {
+                return List.of(this);
+            }
+            rest = inner.get();
+        }
+        return outside;
+    }
+
+    /** The area vector: along the normal, its length the area in mm². */
+    Vector3D area() {
+        Vector3D sum = Vector3D.ZERO;
+        Vector3D first = corners.get(0);
+        for (int i = 1; i + 1 < corners.size(); i++) {
+            sum = sum.add(corners.get(i).subtract(first).cross(corners.get(i + 1).subtract(first)));
+        }
+        return sum.multiply(0.5);
+    }
+
+    /** The mean of the corners: a point well inside. */
+    public Vector3D middle() {
+        Vector3D sum = Vector3D.ZERO;
+        for (Vector3D corner : corners) {
+            sum = sum.add(corner);
+        }
+        return sum.multiply(1.0 / corners.size());
+    }
+}

@@ -1,0 +1,74 @@
+package longshoulder.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The exact shape of a piece, such as a rail with its tenons: convex cells that touch but never overlap.
+ *
+ * <p>Immutable. Adding takes it on trust that what is added does not overlap ({@link #minus} and {@link #and} never
+ * need to trust). Nothing at all is a solid without cells.
+ */
+public record Solid(List<Cell> cells) {
+
+    /** No material. */
+    public static final Solid NOTHING = new Solid(List.of());
+
+    public Solid {
+        cells = List.copyOf(cells);
+    }
+
+    public static Solid of(Optional<Cell> cell) {
+        return cell.map(one -> new Solid(List.of(one))).orElse(NOTHING);
+    }
+
+    /** Both together; the two must not overlap. */
+    public Solid plus(Solid other) {
+        List<Cell> all = new ArrayList<>(cells);
+        all.addAll(other.cells);
+        return new Solid(all);
+    }
+
+    /** What is left when another solid is cut out. */
+    public Solid minus(Solid other) {
+        List<Cell> rest = cells;
+        for (Cell tool : other.cells) {
+            List<Cell> cut = new ArrayList<>();
+            for (Cell cell : rest) {
+                cut.addAll(cell.minus(tool));
+            }
+            rest = cut;
+        }
+        return new Solid(rest);
+    }
+
+    /** What both share. */
+    public Solid and(Solid other) {
+        List<Cell> shared = new ArrayList<>();
+        for (Cell cell : cells) {
+            for (Cell theirs : other.cells) {
+                cell.and(theirs).ifPresent(shared::add);
+            }
+        }
+        return new Solid(shared);
+    }
+
+    /** The part on the inner side of a half space. */
+    public Solid clip(HalfSpace keep) {
+        return new Solid(cells.stream().flatMap(cell -> cell.clip(keep).stream()).toList());
+    }
+
+    /** In mm³. */
+    public double volume() {
+        return cells.stream().mapToDouble(Cell::volume).sum();
+    }
+
+    public Bounds bounds() {
+        return cells.stream().map(Cell::bounds).reduce(Bounds.NOTHING, Bounds::and);
+    }
+
+    public boolean isNothing() {
+        return cells.isEmpty();
+    }
+}

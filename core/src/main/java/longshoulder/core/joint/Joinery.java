@@ -1,0 +1,118 @@
+package longshoulder.core.joint;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.frame.Frame;
+import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Tolerance;
+import longshoulder.core.measure.Length;
+import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * Gives every meeting its joint: first each on its own, then with regard to the others in the same post.
+ *
+ * <p>Free length before touching = post − distance of the other tenon's far cheek from the outer face − clearance.
+ * Mitred, the outer cheek may run on to the other tenon's <em>near</em> cheek.
+ */
+public final class Joinery {
+
+    /** What is left between two tenons that stop short of each other. */
+    public static final Length CLEARANCE = Length.ofMillimetres(1);
+
+    private final TenonRules rules;
+    private final TenonMeeting school;
+    private final boolean lengthGiven;
+
+    private Joinery(Project project) {
+        rules = new TenonRules(project);
+        school = project.brief().choice(Brief.TENON_MEETING).map(TenonMeeting::parse).orElse(TenonMeeting.MITRED);
+        lengthGiven = project.brief().measure(Brief.TENON_LENGTH).isPresent();
+    }
+
+    /**
+     * The joints of a frame.
+     *
+     * @param planned the frame as planned: it tells what meets
+     * @param built the frame with what was really cut: it tells where
+     */
+    public static List<Joint> of(Project project, Frame planned, Frame built) {
+        Joinery run = new Joinery(project);
+        List<StoppedTenon> alone = Meetings.find(planned).stream()
+                .map(m -> new Meeting(built.piece(m.rail().id()), m.end(), m.post(), m.face(), m.seat()))
+                .map(run.rules::alone).toList();
+        List<Joint> joints = new ArrayList<>();
+        for (StoppedTenon tenon : alone) {
+            joints.add(alone.stream().filter(other -> compete(tenon, other)).findFirst()
+                    .map(other -> run.together(tenon, other)).orElse(tenon));
+        }
+        return joints;
+    }
+
+    /** Whether two tenons enter one post at right angles to each other and share a height. */
+    public static boolean compete(StoppedTenon a, StoppedTenon b) {
+        Meeting one = a.meeting();
+        Meeting two = b.meeting();
+        return one.post().id().equals(two.post().id())
+                && Math.abs(one.inward().dot(two.inward())) < Tolerance.DIRECTION
+                && a.mortiseFromEnd().value().isLessThan(b.mortiseToEnd().value())
+                && b.mortiseFromEnd().value().isLessThan(a.mortiseToEnd().value());
+    }
+
+    private StoppedTenon together(StoppedTenon tenon, StoppedTenon other) {
+        Amount limit = limit(tenon, other);
+        Amount length = lengthGiven || school == TenonMeeting.FULL
+                ? tenon.length()
+                : new Amount.Least(Label.of("amount.tenonLength"), List.of(tenon.length(), limit),
+                        Label.of("rule.meeting." + school.option()));
+        Optional<HalfSpace> mitre = school == TenonMeeting.MITRED
+                ? Optional.of(mitre(tenon, other))
+                : Optional.empty();
+        return new StoppedTenon(tenon.meeting(), tenon.thickness(), tenon.width(), length, rules.depth(length),
+                tenon.faceShoulder(), tenon.edgeShoulder(), Optional.of(limit), mitre);
+    }
+
+    private Amount limit(StoppedTenon tenon, StoppedTenon other) {
+        if (school == TenonMeeting.MITRED) {
+            return Amount.sum(Label.of("amount.mitredRun")).plus(run(tenon, other, true)).amount();
+        }
+        Amount clearance = new Amount.Ruled(Label.of("amount.clearance"), CLEARANCE, Label.of("rule.clearance"));
+        return Amount.sum(Label.of("amount.freeLength")).plus(run(tenon, other, false)).minus(clearance).amount();
+    }
+
+    /** From the shoulder to the other tenon's cheek: the farther one or the nearer one as seen from this shoulder. */
+    private static Amount run(StoppedTenon tenon, StoppedTenon other, boolean toFarther) {
+        boolean gaugedFromBeyond = other.meeting().reference() != tenon.meeting().face();
+        Amount cheek = gaugedFromBeyond == toFarther ? other.cheekFromReference() : other.farCheekFromReference();
+        return gaugedFromBeyond
+                ? Amount.sum(Label.of(toFarther ? "amount.runToNear" : "amount.runToFar"))
+                        .plus(tenon.meeting().postExtent()).minus(cheek).amount()
+                : cheek;
+    }
+
+    /** The plane through the two lines where cheeks of one tenon cross those of the other. */
+    private static HalfSpace mitre(StoppedTenon tenon, StoppedTenon other) {
+        Vector3D a = tenon.meeting().inward();
+        Vector3D b = other.meeting().inward();
+        double thickness = tenon.thickness().value().toMillimetres();
+        double otherThickness = other.thickness().value().toMillimetres();
+        Vector3D normal = a.multiply(thickness).subtract(b.multiply(otherThickness));
+        // The inner crossing: this tenon's run to the other's first cheek, and the other's run to this one's.
+        double runA = run(tenon, other, false).value().toMillimetres();
+        double runB = run(other, tenon, false).value().toMillimetres();
+        Vector3D crossing = a.multiply(runA - tenon.meeting().surface().offset())
+                .add(b.multiply(runB - other.meeting().surface().offset()));
+        return HalfSpace.through(crossing, normal);
+    }
+
+    /** The inner and outer run of mitred tenons, where they meet: for papers and tests. */
+    public static Stream<StoppedTenon> competitors(StoppedTenon tenon, List<Joint> joints) {
+        return joints.stream().filter(joint -> joint instanceof StoppedTenon).map(StoppedTenon.class::cast)
+                .filter(other -> !other.id().equals(tenon.id()) && compete(tenon, other));
+    }
+}

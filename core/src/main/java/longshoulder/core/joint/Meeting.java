@@ -1,0 +1,98 @@
+package longshoulder.core.joint;
+
+import longshoulder.core.frame.Piece;
+import longshoulder.core.frame.Seat;
+import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.reckoning.Amount;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * A place where the end of a rail stands on a long face of a post.
+ *
+ * @param rail the piece whose end it is
+ * @param end which of its ends
+ * @param post the piece that it stands on
+ * @param face which face of the post it stands on
+ * @param seat how the rail sits there, in the maker's figures
+ */
+public record Meeting(Piece rail, End end, Piece post, PostFace face, Seat seat) {
+
+    /** Stable name, such as {@code apron-front/leg-front-left}: it survives changes of size. */
+    public String id() {
+        return rail.id() + "/" + post.id();
+    }
+
+    /** Into the post: the outward direction of the rail's end. */
+    public Vector3D.Unit inward() {
+        return end == End.START ? rail.pose().along().negate() : rail.pose().along();
+    }
+
+    /** How thick the post is in the direction in which a tenon enters. */
+    public Amount postExtent() {
+        return face.isEdge() ? post.width() : post.thickness();
+    }
+
+    /** The post's face that looks the way of the rail's face side: what the mortise is gauged from. */
+    public PostFace reference() {
+        return PostFace.looking(post, rail.pose().out());
+    }
+
+    /** The end of the post that is nearest to the rail's face edge: what places along the post are measured from. */
+    public End postEnd() {
+        Vector3D.Unit edgeward = rail.pose().across().negate();
+        return post.pose().along().dot(edgeward) > 0 ? End.FINISH : End.START;
+    }
+
+    /** The surface of the post that the shoulder butts; the post lies inside the half space. */
+    public HalfSpace surface() {
+        return face.surface(post);
+    }
+
+    /** The ends of a rail along its own grain. */
+    public enum End {
+        START, FINISH
+    }
+
+    /** The long faces of a post. */
+    public enum PostFace {
+        FACE_SIDE, BACK, FACE_EDGE, FAR_EDGE;
+
+        /** Whether it is one of the two narrow faces, square to the width. */
+        public boolean isEdge() {
+            return this == FACE_EDGE || this == FAR_EDGE;
+        }
+
+        /** The plane of this face of a post; the post lies inside the half space. */
+        public HalfSpace surface(Piece post) {
+            Vector3D origin = post.pose().origin();
+            double width = post.width().value().toMillimetres();
+            double thickness = post.thickness().value().toMillimetres();
+            return switch (this) {
+                case FACE_SIDE -> HalfSpace.through(post.pose().toWorld(0, 0, thickness), post.pose().out());
+                case BACK -> HalfSpace.through(origin, post.pose().out().negate());
+                case FACE_EDGE -> HalfSpace.through(origin, post.pose().across().negate());
+                case FAR_EDGE -> HalfSpace.through(post.pose().toWorld(0, width, 0), post.pose().across());
+            };
+        }
+
+        /** The face of a post that looks most nearly in a direction. */
+        static PostFace looking(Piece post, Vector3D.Unit direction) {
+            double out = post.pose().out().dot(direction);
+            double across = post.pose().across().dot(direction);
+            if (Math.abs(out) >= Math.abs(across)) {
+                return out > 0 ? FACE_SIDE : BACK;
+            }
+            return across > 0 ? FAR_EDGE : FACE_EDGE;
+        }
+
+        /** The face on the other side of the post. */
+        PostFace opposite() {
+            return switch (this) {
+                case FACE_SIDE -> BACK;
+                case BACK -> FACE_SIDE;
+                case FACE_EDGE -> FAR_EDGE;
+                case FAR_EDGE -> FACE_EDGE;
+            };
+        }
+    }
+}

@@ -1,0 +1,22 @@
+package longshoulder.core.kind;
+
+import java.util.List;
+import java.util.Optional;
+
+/** All kinds of furniture. A new kind is added here and nowhere else. */
+public final class Kinds {
+
+    private static final List<Kind> ALL = List.of(new Table());
+
+    private Kinds() {
+    }
+
+    public static List<Kind> all() {
+        return ALL;
+    }
+
+    /** The kind with an id; empty if there is none. */
+    public static Optional<Kind> find(String id) {
+        return ALL.stream().filter(kind -> kind.id().equals(id)).findFirst();
+    }
+}

@@ -1,0 +1,170 @@
+package longshoulder.core.kind;
+
+import java.util.ArrayList;
+import java.util.List;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.frame.Dimension;
+import longshoulder.core.frame.Dimension.Side;
+import longshoulder.core.frame.Frame;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.frame.Role;
+import longshoulder.core.frame.Seat;
+import longshoulder.core.geometry.Pose;
+import longshoulder.core.geometry.View;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/** One run of {@link Table#frame}: the chains of a plain table and the places that follow. */
+final class TableFrame {
+
+    private static final Vector3D.Unit LEFT = Vector3D.Unit.MINUS_X;
+    private static final Vector3D.Unit RIGHT = Vector3D.Unit.PLUS_X;
+    private static final Vector3D.Unit FRONT = Vector3D.Unit.MINUS_Y;
+    private static final Vector3D.Unit BACK = Vector3D.Unit.PLUS_Y;
+    private static final Vector3D.Unit DOWN = Vector3D.Unit.MINUS_Z;
+
+    private final Amount length;
+    private final Amount depth;
+    private final Amount height;
+    private final Amount top;
+    private final Amount overhangEnds;
+    private final Amount overhangSides;
+    private final Amount legWidth;
+    private final Amount legDepth;
+    private final Amount apronWidth;
+    private final Amount apronThickness;
+    private final Amount setback;
+    private final Amount overLegsLength;
+    private final Amount overLegsDepth;
+    private final Amount legLength;
+
+    /** Left, right, front and back faces of the legs, floor to underside of the top. */
+    private final double x0;
+    private final double x1;
+    private final double y0;
+    private final double y1;
+    private final double under;
+
+    TableFrame(Brief brief) {
+        length = brief.required("overall.length");
+        depth = brief.required("overall.depth");
+        height = brief.required("overall.height");
+        top = brief.required("top.thickness");
+        overhangEnds = brief.required("overhang.ends");
+        overhangSides = brief.required("overhang.sides");
+        legWidth = brief.required("leg.width");
+        legDepth = brief.required("leg.depth");
+        apronWidth = brief.required("apron.width");
+        apronThickness = brief.required("apron.thickness");
+        setback = brief.required("apron.setback");
+        overLegsLength = Amount.sum(Label.of("amount.overLegs.length")).plus(length).minus(2, overhangEnds).amount();
+        overLegsDepth = Amount.sum(Label.of("amount.overLegs.depth")).plus(depth).minus(2, overhangSides).amount();
+        legLength = Amount.sum(Label.of("amount.legLength")).plus(height).minus(top).amount();
+        x0 = mm(overhangEnds);
+        x1 = x0 + mm(overLegsLength);
+        y0 = mm(overhangSides);
+        y1 = y0 + mm(overLegsDepth);
+        under = mm(legLength);
+    }
+
+    private static double mm(Amount amount) {
+        return amount.value().toMillimetres();
+    }
+
+    Frame frame() {
+        List<Piece> pieces = List.of(leg("leg-front-left", "A1", x0, y0), leg("leg-front-right", "A2", x1, y0),
+                leg("leg-back-left", "A3", x0, y1), leg("leg-back-right", "A4", x1, y1),
+                apron("apron-front", "B1", FRONT), apron("apron-back", "B2", BACK), apron("apron-left", "C1", LEFT),
+                apron("apron-right", "C2", RIGHT), topBoard());
+        return new Frame(pieces, seats(),
+                List.of(List.of("apron-front", "apron-back"), List.of("apron-left", "apron-right")), dimensions());
+    }
+
+    /** Face side to the front or back, face edge to the end: both reference surfaces are outside. */
+    private Piece leg(String id, String mark, double outerX, double outerY) {
+        Vector3D.Unit out = outerY == y0 ? FRONT : BACK;
+        Vector3D.Unit across = outerX == x0 ? RIGHT : LEFT;
+        Vector3D.Unit along = across.cross(out).normalize();
+        double inner = outerY == y0 ? outerY + mm(legDepth) : outerY - mm(legDepth);
+        Vector3D origin = Vector3D.of(outerX, inner, along.getZ() > 0 ? 0 : under);
+        return new Piece(id, Role.LEG, mark, legLength, legWidth, legDepth, new Pose(origin, along, across, out));
+    }
+
+    /** Face side outwards, face edge at the top, against the underside of the table's top. */
+    private Piece apron(String id, String mark, Vector3D.Unit out) {
+        boolean atEnd = out.equals(LEFT) || out.equals(RIGHT);
+        Amount shoulder = atEnd
+                ? Amount.sum(Label.of("amount.shoulder", id)).plus(overLegsDepth).minus(2, legDepth).amount()
+                : Amount.sum(Label.of("amount.shoulder", id)).plus(overLegsLength).minus(2, legWidth).amount();
+        Vector3D.Unit along = DOWN.cross(out).normalize();
+        double inset = mm(setback) + mm(apronThickness);
+        double x = out.equals(LEFT) ? x0 + inset : out.equals(RIGHT) ? x1 - inset : start(along, x0, x1, legWidth);
+        double y = out.equals(FRONT) ? y0 + inset : out.equals(BACK) ? y1 - inset : start(along, y0, y1, legDepth);
+        return new Piece(id, Role.APRON, mark, shoulder, apronWidth, apronThickness,
+                new Pose(Vector3D.of(x, y, under), along, DOWN, out));
+    }
+
+    /** Where an apron that runs along this axis begins: at the inner face of one leg or of the other. */
+    private static double start(Vector3D.Unit along, double low, double high, Amount leg) {
+        boolean forward = along.getX() + along.getY() > 0;
+        return forward ? low + mm(leg) : high - mm(leg);
+    }
+
+    private Piece topBoard() {
+        return new Piece("top", Role.TOP, "T", length, depth, top,
+                Pose.of(Vector3D.of(0, 0, under), BACK, Vector3D.Unit.PLUS_Z));
+    }
+
+    private List<Seat> seats() {
+        Amount flush = new Amount.Ruled(Label.of("amount.flushTop"), Length.ZERO, Label.of("rule.flushTop"));
+        List<Seat> seats = new ArrayList<>();
+        for (String side : List.of("front", "back")) {
+            for (String end : List.of("left", "right")) {
+                String leg = "leg-" + side + "-" + end;
+                seats.add(new Seat("apron-" + side, leg, setback, flush));
+                seats.add(new Seat("apron-" + end, leg, setback, flush));
+            }
+        }
+        return seats;
+    }
+
+    private List<Dimension> dimensions() {
+        double l = mm(length);
+        double d = mm(depth);
+        double h = mm(height);
+        double apronLow = under - mm(apronWidth);
+        double lw = mm(legWidth);
+        double ld = mm(legDepth);
+        List<Dimension> figures = new ArrayList<>();
+        figures.add(figure(View.FRONT, at(0, 0, h), at(l, 0, h), Side.ABOVE, 1, length));
+        figures.add(figure(View.FRONT, at(0, 0, h), at(x0, 0, h), Side.ABOVE, 0, overhangEnds));
+        figures.add(figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, height));
+        figures.add(figure(View.FRONT, at(0, 0, 0), at(0, 0, under), Side.LEFT, 0, legLength));
+        figures.add(figure(View.FRONT, at(l, 0, under), at(l, 0, h), Side.RIGHT, 1, top));
+        figures.add(figure(View.FRONT, at(l, 0, apronLow), at(l, 0, under), Side.RIGHT, 0, apronWidth));
+        figures.add(figure(View.FRONT, at(x0, 0, 0), at(x0 + lw, 0, 0), Side.BELOW, 0, legWidth));
+        figures.add(figure(View.FRONT, at(x0, 0, 0), at(x1, 0, 0), Side.BELOW, 1, overLegsLength));
+        figures.add(figure(View.FRONT, at(x0 + lw, 0, apronLow), at(x1 - lw, 0, apronLow), Side.INSIDE, 0,
+                apron("apron-front", "", FRONT).length()));
+        figures.add(figure(View.END, at(0, 0, h), at(0, d, h), Side.ABOVE, 1, depth));
+        figures.add(figure(View.END, at(0, 0, h), at(0, y0, h), Side.ABOVE, 0, overhangSides));
+        figures.add(figure(View.END, at(0, y0, 0), at(0, y0 + ld, 0), Side.BELOW, 0, legDepth));
+        figures.add(figure(View.END, at(0, y0, 0), at(0, y1, 0), Side.BELOW, 1, overLegsDepth));
+        figures.add(figure(View.END, at(0, y0 + ld, apronLow), at(0, y1 - ld, apronLow), Side.INSIDE, 0,
+                apron("apron-right", "", RIGHT).length()));
+        figures.add(figure(View.PLAN, at(0, y0, h), at(0, y0 + mm(setback), h), Side.LEFT, 0, setback));
+        figures.add(figure(View.PLAN, at(l, y0 + mm(setback), h), at(l, y0 + mm(setback) + mm(apronThickness), h),
+                Side.RIGHT, 0, apronThickness));
+        return figures;
+    }
+
+    private static Vector3D at(double x, double y, double z) {
+        return Vector3D.of(x, y, z);
+    }
+
+    private static Dimension figure(View view, Vector3D from, Vector3D to, Side side, int rank, Amount amount) {
+        return new Dimension(view, from, to, side, rank, amount);
+    }
+}

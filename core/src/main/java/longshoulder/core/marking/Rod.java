@@ -1,0 +1,125 @@
+package longshoulder.core.marking;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.geometry.View;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.Meeting;
+import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.measure.Length;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.PlannedPiece;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * Every mark of a piece along its length, with running figures from one end, never chained.
+ *
+ * @param piece its id
+ * @param marks in the order in which they lie; the first is 0
+ * @param faces the faces that are shown, one strip each
+ */
+public record Rod(String piece, List<Mark> marks, List<Face> faces) {
+
+    public Rod {
+        marks = List.copyOf(marks);
+        faces = List.copyOf(faces);
+    }
+
+    /**
+     * One line across the piece.
+     *
+     * @param position from the end where the running figures start
+     * @param joint the joint that it belongs to
+     */
+    public record Mark(Kind kind, Amount position, Optional<String> joint) {
+    }
+
+    /** What a mark is. */
+    public enum Kind {
+        END, SHOULDER, MORTISE_START, MORTISE_END
+    }
+
+    /**
+     * A long face as it lies on the bench with the running end to the left.
+     *
+     * @param name key of the face's name, such as {@code face.side}
+     * @param view how to look at the piece to see it so
+     * @param joints those whose mortise opens in this face
+     */
+    public record Face(String name, View view, List<String> joints) {
+        public Face {
+            joints = List.copyOf(joints);
+        }
+    }
+
+    /** The rod of a piece of a plan. Running figures start at the end that is nearest to the joints. */
+    public static Rod of(Plan plan, String pieceId) {
+        PlannedPiece piece = plan.piece(pieceId);
+        List<Joint> mortises = plan.mortisesIn(pieceId);
+        List<Mark> marks = mortises.isEmpty() ? railMarks(piece) : postMarks(piece, mortises);
+        marks.sort(Comparator.comparing(mark -> mark.position().value()));
+        boolean fromFinish = !mortises.isEmpty() && mortises.getFirst().meeting().postEnd() == Meeting.End.FINISH;
+        return new Rod(pieceId, marks, faces(piece, mortises, fromFinish));
+    }
+
+    private static Amount zero() {
+        return new Amount.Ruled(Label.of("amount.zero"), Length.ZERO, Label.of("rule.runningFrom"));
+    }
+
+    private static List<Mark> railMarks(PlannedPiece piece) {
+        List<Mark> marks = new ArrayList<>();
+        marks.add(new Mark(Kind.END, zero(), Optional.empty()));
+        Amount run = zero();
+        Optional<Joint> start = piece.jointAt(Meeting.End.START);
+        if (start.isPresent()) {
+            run = start.get().addedLength();
+            marks.add(new Mark(Kind.SHOULDER, run, Optional.of(start.get().id())));
+        }
+        Amount.SumBuilder toShoulder = Amount.sum(Label.of("amount.toShoulder")).plus(run)
+                .plus(piece.piece().length());
+        piece.jointAt(Meeting.End.FINISH).ifPresent(
+                joint -> marks.add(new Mark(Kind.SHOULDER, toShoulder.amount(), Optional.of(joint.id()))));
+        marks.add(new Mark(Kind.END, piece.length(), Optional.empty()));
+        return marks;
+    }
+
+    private static List<Mark> postMarks(PlannedPiece piece, List<Joint> mortises) {
+        List<Mark> marks = new ArrayList<>();
+        marks.add(new Mark(Kind.END, zero(), Optional.empty()));
+        for (Joint joint : mortises) {
+            switch (joint) {
+                case StoppedTenon tenon -> {
+                    marks.add(new Mark(Kind.MORTISE_START, tenon.mortiseFromEnd(), Optional.of(joint.id())));
+                    marks.add(new Mark(Kind.MORTISE_END, tenon.mortiseToEnd(), Optional.of(joint.id())));
+                }
+            }
+        }
+        marks.add(new Mark(Kind.END, piece.length(), Optional.empty()));
+        return marks;
+    }
+
+    private static List<Face> faces(PlannedPiece piece, List<Joint> mortises, boolean fromFinish) {
+        Vector3D.Unit right = fromFinish ? piece.piece().pose().along().negate() : piece.piece().pose().along();
+        if (mortises.isEmpty()) {
+            return List.of(face("face.side", right, piece.piece().pose().out(), List.of()));
+        }
+        List<Face> faces = new ArrayList<>();
+        for (Meeting.PostFace side : Meeting.PostFace.values()) {
+            List<String> here = mortises.stream().filter(joint -> joint.meeting().face() == side).map(Joint::id)
+                    .toList();
+            if (!here.isEmpty()) {
+                Vector3D.Unit outward = side.surface(piece.piece()).normal();
+                faces.add(face("face." + side.name(), right, outward, here));
+            }
+        }
+        return faces;
+    }
+
+    private static Face face(String name, Vector3D.Unit right, Vector3D.Unit toEye, List<String> joints) {
+        return new Face(name, new View(right, toEye.cross(right).normalize(), toEye), joints);
+    }
+}

@@ -1,0 +1,42 @@
+package longshoulder.core.plan;
+
+import java.util.List;
+import longshoulder.core.finding.Finding;
+import longshoulder.core.frame.Frame;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.project.Project;
+
+/**
+ * Everything that follows from a project: never stored, never edited.
+ *
+ * @param frame the pieces as they stand, with what was really cut
+ */
+public record Plan(Project project, Frame frame, List<Joint> joints, List<PlannedPiece> pieces,
+        List<Finding> findings) {
+
+    public Plan {
+        joints = List.copyOf(joints);
+        pieces = List.copyOf(pieces);
+        findings = List.copyOf(findings);
+    }
+
+    /** The piece with an id. @throws IllegalArgumentException if there is none */
+    public PlannedPiece piece(String id) {
+        return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no piece (%s).".formatted(id)));
+    }
+
+    public boolean has(String id) {
+        return pieces.stream().anyMatch(piece -> piece.id().equals(id));
+    }
+
+    /** Whether something keeps it from being made. */
+    public boolean isStopped() {
+        return findings.stream().anyMatch(finding -> finding.level() == Finding.Level.STOP);
+    }
+
+    /** The joints whose mortise is in a piece. */
+    public List<Joint> mortisesIn(String piece) {
+        return joints.stream().filter(joint -> joint.meeting().post().id().equals(piece)).toList();
+    }
+}

@@ -1,0 +1,51 @@
+package longshoulder.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.Meeting;
+import longshoulder.core.reckoning.Amount;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * A piece with its joints cut.
+ *
+ * @param length longest arris to longest arris, tenons included
+ * @param shoulderLength from shoulder to shoulder; empty unless it has two
+ * @param start the cut at the first end
+ * @param finish the cut at the other end
+ * @param joints of which it is the rail, those at its first end before the others
+ * @param solid its exact shape in the world
+ * @param mesh the skin of the solid
+ */
+public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amount> shoulderLength, EndCut start,
+        EndCut finish, List<Joint> joints, Solid solid, Mesh mesh) {
+
+    public PlannedPiece {
+        joints = List.copyOf(joints);
+    }
+
+    public String id() {
+        return piece.id();
+    }
+
+    /** The joint at an end, if there is one. */
+    public Optional<Joint> jointAt(Meeting.End end) {
+        return joints.stream().filter(joint -> joint.meeting().end() == end).findFirst();
+    }
+
+    /** Its edges in its own frame of reference. */
+    public List<Mesh.Edge> localEdges() {
+        return mesh.edges().stream()
+                .map(edge -> new Mesh.Edge(piece.pose().toLocal(edge.from()), piece.pose().toLocal(edge.to())))
+                .toList();
+    }
+
+    /** The lowest corner of its skin in its own frame of reference along the grain: negative where a tenon stands out. */
+    public double tip() {
+        return mesh.points().stream().map(piece.pose()::toLocal).mapToDouble(Vector3D::getX).min().orElse(0);
+    }
+}

@@ -1,0 +1,68 @@
+package longshoulder.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.finding.Checks;
+import longshoulder.core.finding.Subject;
+import longshoulder.core.frame.Frame;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.joint.Joinery;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.kind.Kind;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Length;
+import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/** Derives a plan from a project: brief → frame → meetings → joints → exact pieces → findings. */
+public final class Planner {
+
+    private Planner() {
+    }
+
+    /**
+     * The plan of a project. A pure function; takes any project that its edits can make.
+     *
+     * @throws IllegalArgumentException if the project is of no known kind
+     */
+    public static Plan plan(Project project) {
+        Kind kind = Kinds.find(project.brief().kind()).orElseThrow(() -> new IllegalArgumentException(
+                "There is no kind of furniture (%s).".formatted(project.brief().kind())));
+        Frame planned = kind.frame(project.brief());
+        Frame built = planned.withCut(project.cutShoulders());
+        List<Joint> joints = Joinery.of(project, planned, built);
+        List<PlannedPiece> pieces = built.pieces().stream().map(piece -> planned(project, piece, joints)).toList();
+        return new Plan(project, built, joints, pieces, Checks.run(new Subject(project, planned, built, joints)));
+    }
+
+    private static PlannedPiece planned(Project project, Piece piece, List<Joint> joints) {
+        List<Joint> own = joints.stream().filter(joint -> joint.meeting().rail().id().equals(piece.id())).toList();
+        Solid solid = piece.body();
+        for (Joint joint : joints) {
+            if (joint.meeting().post().id().equals(piece.id())) {
+                solid = solid.minus(joint.removes());
+            }
+        }
+        for (Joint joint : own) {
+            solid = solid.plus(joint.adds());
+        }
+        Length arris = piece.length().value();
+        EndCut square = EndCut.along(piece.pose(), piece.pose().along(), arris, arris);
+        Optional<Amount> shoulders = own.size() == 2 ? Optional.of(piece.length()) : Optional.empty();
+        return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, own), shoulders, square, square,
+                own, solid, Mesh.of(solid));
+    }
+
+    /** Shoulder length and whatever the joints add at both ends. */
+    private static Amount overall(Piece piece, List<Joint> own) {
+        if (own.isEmpty()) {
+            return piece.length();
+        }
+        Amount.SumBuilder sum = Amount.sum(Label.of("amount.pieceLength", piece.id())).plus(piece.length());
+        own.forEach(joint -> sum.plus(joint.addedLength()));
+        return sum.amount();
+    }
+}

@@ -1,0 +1,143 @@
+package longshoulder.core.project;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import longshoulder.core.brief.Parameter;
+import longshoulder.core.brief.Value;
+import longshoulder.core.kind.Kind;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.reckoning.Label;
+import longshoulder.core.wood.Species;
+
+/** One change to a project: what the window, the command line and a remedy all send. */
+public sealed interface Edit {
+
+    /**
+     * The project with this change.
+     *
+     * @throws EditRefused if the change cannot be made, with the reason
+     */
+    Project applyTo(Project project);
+
+    /** Gives a parameter of the brief a value. */
+    record Give(String parameter, Value value) implements Edit {
+        @Override
+        public Project applyTo(Project project) {
+            accept(requireParameter(project, parameter).refusal(value));
+            return project.withBrief(project.brief().with(parameter, value));
+        }
+    }
+
+    /** Takes back what was given for a parameter, so that the school decides again. */
+    record LeaveToSchool(String parameter) implements Edit {
+        @Override
+        public Project applyTo(Project project) {
+            if (requireParameter(project, parameter).preset(false).isPresent()) {
+                throw new EditRefused(Label.of("refused.noSchool", Label.of("parameter." + parameter)));
+            }
+            return project.withBrief(project.brief().without(parameter));
+        }
+    }
+
+    /** Adds a chisel or cutter to the tools owned. */
+    record OwnChisel(Length width) implements Edit {
+        private static final Length WIDEST = Length.ofMillimetres(100);
+
+        @Override
+        public Project applyTo(Project project) {
+            if (!width.isPositive() || width.isGreaterThan(WIDEST)) {
+                throw new EditRefused(Label.of("refused.chisel", width, WIDEST));
+            }
+            return project.withTools(project.tools().with(width));
+        }
+    }
+
+    /** Enters the shoulder length to which a rail was really cut. */
+    record RecordShoulder(String piece, Length length) implements Edit {
+        private static final Length LONGEST = Length.ofMillimetres(10_000);
+
+        @Override
+        public Project applyTo(Project project) {
+            boolean known = kind(project).frame(project.brief()).spans().stream().anyMatch(s -> s.contains(piece));
+            if (!known) {
+                throw new EditRefused(Label.of("refused.noShoulder", piece));
+            }
+            if (!length.isPositive() || length.isGreaterThan(LONGEST)) {
+                throw new EditRefused(Label.of("refused.bounds", Label.of("amount.shoulder", piece), length,
+                        Length.ZERO, LONGEST));
+            }
+            Map<String, Length> cut = new TreeMap<>(project.cutShoulders());
+            cut.put(piece, length);
+            return project.withCutShoulders(cut);
+        }
+    }
+
+    /** Takes back a shoulder length that was entered as really cut. */
+    record ForgetShoulder(String piece) implements Edit {
+        @Override
+        public Project applyTo(Project project) {
+            Map<String, Length> cut = new TreeMap<>(project.cutShoulders());
+            cut.remove(piece);
+            return project.withCutShoulders(cut);
+        }
+    }
+
+    /** Chooses the wood of all pieces of a role. */
+    record UseWood(String role, String species) implements Edit {
+        @Override
+        public Project applyTo(Project project) {
+            if (!Species.isKnown(species)) {
+                throw new EditRefused(Label.of("refused.wood", species));
+            }
+            boolean known = kind(project).frame(project.brief()).pieces().stream()
+                    .anyMatch(piece -> piece.role().id().equals(role));
+            if (!known) {
+                throw new EditRefused(Label.of("refused.role", role));
+            }
+            Map<String, String> woods = new TreeMap<>(project.woods());
+            woods.put(role, species);
+            return project.withWoods(woods);
+        }
+    }
+
+    /** Shows lengths another way. */
+    record ShowIn(Showing showing) implements Edit {
+        @Override
+        public Project applyTo(Project project) {
+            return project.withShowing(showing);
+        }
+    }
+
+    /** Calls the project something else. */
+    record Retitle(String title) implements Edit {
+        private static final int LONGEST = 200;
+
+        @Override
+        public Project applyTo(Project project) {
+            if (title.length() > LONGEST) {
+                throw new EditRefused(Label.of("refused.title", title.length(), LONGEST));
+            }
+            return project.withTitle(title);
+        }
+    }
+
+    private static Kind kind(Project project) {
+        return Kinds.find(project.brief().kind())
+                .orElseThrow(() -> new EditRefused(Label.of("refused.kind", project.brief().kind())));
+    }
+
+    private static Parameter requireParameter(Project project, String name) {
+        Kind kind = kind(project);
+        return kind.parameter(name)
+                .orElseThrow(() -> new EditRefused(Label.of("refused.parameter", Label.of("kind." + kind.id()), name)));
+    }
+
+    private static void accept(Optional<Label> refusal) {
+        refusal.ifPresent(reason -> {
+            throw new EditRefused(reason);
+        });
+    }
+}

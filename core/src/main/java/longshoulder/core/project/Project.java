@@ -1,0 +1,65 @@
+package longshoulder.core.project;
+
+import java.util.Collections;
+import java.util.Map;
+import java.util.TreeMap;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.kind.Kind;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.wood.Tools;
+
+/**
+ * The document: all that the maker decided, and nothing that follows from it. Immutable; changed by {@link Edit}s only.
+ *
+ * @param title what the maker calls it
+ * @param woods species by the role of a piece, such as leg → elm
+ * @param cutShoulders shoulder lengths that were really cut, by the id of the piece
+ * @param showing how lengths are shown, and the unit of what is typed without one
+ */
+public record Project(String title, Brief brief, Map<String, String> woods, Tools tools,
+        Map<String, Length> cutShoulders, Showing showing) {
+
+    /** The wood of a role for which none was chosen. */
+    public static final String USUAL_WOOD = "beech";
+
+    public Project {
+        woods = Collections.unmodifiableMap(new TreeMap<>(woods));
+        cutShoulders = Collections.unmodifiableMap(new TreeMap<>(cutShoulders));
+    }
+
+    /** A new project of a kind with its defaults, round in the unit that is shown. */
+    public static Project ofKind(Kind kind, String title, Showing showing) {
+        return new Project(title, kind.brief(showing.isInches()), Map.of(),
+                showing.isInches() ? Tools.IMPERIAL : Tools.METRIC, Map.of(), showing);
+    }
+
+    /** The species of a role, such as elm. */
+    public String wood(String role) {
+        return woods.getOrDefault(role, USUAL_WOOD);
+    }
+
+    Project withTitle(String other) {
+        return new Project(other, brief, woods, tools, cutShoulders, showing);
+    }
+
+    Project withBrief(Brief other) {
+        return new Project(title, other, woods, tools, cutShoulders, showing);
+    }
+
+    Project withWoods(Map<String, String> other) {
+        return new Project(title, brief, other, tools, cutShoulders, showing);
+    }
+
+    Project withTools(Tools other) {
+        return new Project(title, brief, woods, other, cutShoulders, showing);
+    }
+
+    Project withCutShoulders(Map<String, Length> other) {
+        return new Project(title, brief, woods, tools, other, showing);
+    }
+
+    Project withShowing(Showing other) {
+        return new Project(title, brief, woods, tools, cutShoulders, other);
+    }
+}

@@ -1,0 +1,219 @@
+package longshoulder.core.reckoning;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import longshoulder.core.measure.Length;
+
+/**
+ * A named length together with how it came about, such as "shoulder length = over the legs − 2 × leg".
+ *
+ * <p>A derived amount <em>is</em> its derivation: {@link #value} evaluates the tree, so what is explained and what is
+ * computed cannot differ. The tree is small (tens of nodes), so nothing is remembered between evaluations. Putting an
+ * amount into words is the business of {@link longshoulder.core.words.Words}.
+ */
+public sealed interface Amount {
+
+    /** What this is the length of. */
+    Label label();
+
+    /** The exact length; evaluates the tree. */
+    Length value();
+
+    /** What it is computed from, in order; empty for what was given. */
+    List<Amount> parts();
+
+    /** The rule or school that chose this amount, where one did. */
+    default Optional<Label> rule() {
+        return Optional.empty();
+    }
+
+    /** Every parameter of the brief that this amount hangs on, in the order in which they are met. */
+    default Set<String> parameters() {
+        Set<String> found = new LinkedHashSet<>();
+        collectParameters(this, found);
+        return found;
+    }
+
+    private static void collectParameters(Amount amount, Set<String> found) {
+        if (amount instanceof Given given) {
+            found.add(given.parameter());
+        }
+        amount.parts().forEach(part -> collectParameters(part, found));
+    }
+
+    /** Asked for by the maker (or the kind's own default), under the name of its parameter. */
+    record Given(Label label, Length value, String parameter) implements Amount {
+        @Override
+        public List<Amount> parts() {
+            return List.of();
+        }
+    }
+
+    /** A constant of the trade, with the rule that it comes from. */
+    record Ruled(Label label, Length value, Label because) implements Amount {
+        @Override
+        public List<Amount> parts() {
+            return List.of();
+        }
+
+        @Override
+        public Optional<Label> rule() {
+            return Optional.of(because);
+        }
+    }
+
+    /** Really cut and measured: it stands in the place of what was planned. */
+    record Cut(Label label, Length value, Amount planned) implements Amount {
+        @Override
+        public List<Amount> parts() {
+            return List.of(planned);
+        }
+    }
+
+    /** One line of a sum: {@code times} may be negative. */
+    record Term(int times, Amount amount) {
+    }
+
+    /** Σ times · amount. */
+    record Sum(Label label, List<Term> terms) implements Amount {
+        public Sum {
+            terms = List.copyOf(terms);
+        }
+
+        @Override
+        public Length value() {
+            Length total = Length.ZERO;
+            for (Term term : terms) {
+                total = total.plus(term.amount().value().times(term.times()));
+            }
+            return total;
+        }
+
+        @Override
+        public List<Amount> parts() {
+            return terms.stream().map(Term::amount).toList();
+        }
+    }
+
+    /** A fraction of another amount, such as two thirds of the post; rounded half to even to a picometre. */
+    record Share(Label label, Amount of, int numerator, int denominator, Label because) implements Amount {
+        @Override
+        public Length value() {
+            return of.value().times(numerator, denominator);
+        }
+
+        @Override
+        public List<Amount> parts() {
+            return List.of(of);
+        }
+
+        @Override
+        public Optional<Label> rule() {
+            return Optional.of(because);
+        }
+    }
+
+    /** The smallest of several, such as the wanted length and the free one. */
+    record Least(Label label, List<Amount> parts, Label because) implements Amount {
+        public Least {
+            parts = requireSome(parts);
+        }
+
+        @Override
+        public Length value() {
+            return parts.stream().map(Amount::value).reduce(Length::least).orElseThrow();
+        }
+
+        @Override
+        public Optional<Label> rule() {
+            return Optional.of(because);
+        }
+    }
+
+    /** The largest of several. */
+    record Greatest(Label label, List<Amount> parts, Label because) implements Amount {
+        public Greatest {
+            parts = requireSome(parts);
+        }
+
+        @Override
+        public Length value() {
+            return parts.stream().map(Amount::value).reduce(Length::greatest).orElseThrow();
+        }
+
+        @Override
+        public Optional<Label> rule() {
+            return Optional.of(because);
+        }
+    }
+
+    /** The nearest of the sizes at hand to the one wanted, such as the nearest chisel; of two equally near, the smaller. */
+    record Nearest(Label label, Amount wanted, List<Length> sizes, Label because) implements Amount {
+        public Nearest {
+            sizes = List.copyOf(sizes);
+        }
+
+        @Override
+        public Length value() {
+            Length want = wanted.value();
+            return sizes.stream().sorted().min(java.util.Comparator.comparing(size -> size.minus(want).abs()))
+                    .orElse(want);
+        }
+
+        @Override
+        public List<Amount> parts() {
+            return List.of(wanted);
+        }
+
+        @Override
+        public Optional<Label> rule() {
+            return Optional.of(because);
+        }
+    }
+
+    private static List<Amount> requireSome(List<Amount> parts) {
+        if (parts.isEmpty()) {
+            throw new IllegalArgumentException("At least one amount is needed to choose from.");
+        }
+        return List.copyOf(parts);
+    }
+
+    /** Starts a sum, such as {@code Amount.sum(label).plus(over).minus(2, leg).amount()}. */
+    static SumBuilder sum(Label label) {
+        return new SumBuilder(label);
+    }
+
+    /** Collects the lines of a {@link Sum} in the order in which a maker would write them. */
+    final class SumBuilder {
+        private final Label label;
+        private final List<Term> terms = new ArrayList<>();
+
+        private SumBuilder(Label label) {
+            this.label = label;
+        }
+
+        public SumBuilder plus(Amount amount) {
+            return term(1, amount);
+        }
+
+        public SumBuilder minus(Amount amount) {
+            return term(-1, amount);
+        }
+
+        public SumBuilder minus(int times, Amount amount) {
+            return term(-times, amount);
+        }
+
+        private SumBuilder term(int times, Amount amount) {
+            terms.add(new Term(times, amount));
+            return this;
+        }
+
+        public Sum amount() {
+            return new Sum(label, terms);
+        }
+    }
+}

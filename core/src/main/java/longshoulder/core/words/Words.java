@@ -1,0 +1,82 @@
+package longshoulder.core.words;
+
+import java.text.MessageFormat;
+import java.util.Locale;
+import java.util.MissingResourceException;
+import java.util.ResourceBundle;
+import longshoulder.core.brief.Parameter;
+import longshoulder.core.finding.Finding;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * Puts labels and findings into sentences, with lengths shown as the maker chose.
+ *
+ * <p>Immutable; the texts stand in {@code words.properties}.
+ */
+public final class Words {
+
+    private final ResourceBundle bundle;
+    private final Showing showing;
+
+    private Words(ResourceBundle bundle, Showing showing) {
+        this.bundle = bundle;
+        this.showing = showing;
+    }
+
+    /** Words that show lengths this way. */
+    public static Words showing(Showing showing) {
+        return new Words(ResourceBundle.getBundle("longshoulder.core.words.words", Locale.ROOT), showing);
+    }
+
+    /** A label as text, such as "shoulder length of the front apron". */
+    public String say(Label label) {
+        Object[] arguments = label.arguments().stream().map(this::argument).toArray();
+        return new MessageFormat(text(label.key()), Locale.ROOT).format(arguments);
+    }
+
+    /** A label as a sentence: with a capital. */
+    public String sentence(Label label) {
+        String text = say(label);
+        return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+    }
+
+    /** The message of a finding as a sentence. */
+    public String say(Finding finding) {
+        return sentence(finding.message());
+    }
+
+    /** A length as it is shown, with its unit. */
+    public String length(Length length) {
+        return showing.text(length);
+    }
+
+    /** A piece or joint by its id: "front apron", "front apron into front left leg". */
+    public String name(String id) {
+        int slash = id.indexOf('/');
+        if (slash > 0) {
+            return name(id.substring(0, slash)) + " " + text("joint.into") + " " + name(id.substring(slash + 1));
+        }
+        return bundle.containsKey("piece." + id) ? bundle.getString("piece." + id) : id;
+    }
+
+    /** What a parameter means, such as "length of the whole table". */
+    public String meaning(Parameter parameter) {
+        return text("parameter." + parameter.name());
+    }
+
+    /** A text without arguments. @throws MissingResourceException if the bundle has none, which is our own mistake */
+    public String text(String key) {
+        return bundle.getString(key);
+    }
+
+    private Object argument(Object argument) {
+        return switch (argument) {
+            case Length length -> length(length);
+            case Label label -> say(label);
+            case String text -> name(text);
+            default -> argument.toString();
+        };
+    }
+}

@@ -1,0 +1,83 @@
+package longshoulder.core.plan;
+
+import static longshoulder.core.Tables.mm;
+import static longshoulder.core.Tables.plan;
+import static longshoulder.core.Tables.table;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import longshoulder.core.Tables;
+import longshoulder.core.finding.Finding;
+import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.project.Edit;
+import longshoulder.core.reckoning.Amount;
+import org.junit.jupiter.api.Test;
+
+/** The worked numbers of the trade's reference come out exactly. */
+class WorkedExamplesTest {
+
+    @Test
+    void plan_plainTable_hasTheWorkedChains() {
+        Plan plan = Planner.plan(Tables.worked());
+        assertThat(plan.piece("apron-front").shoulderLength().orElseThrow().value()).isEqualTo(mm("1260"));
+        assertThat(plan.piece("apron-left").shoulderLength().orElseThrow().value()).isEqualTo(mm("600"));
+        assertThat(plan.piece("apron-front").length().value()).isEqualTo(mm("1336"));
+        assertThat(plan.piece("apron-left").length().value()).isEqualTo(mm("676"));
+        assertThat(plan.piece("leg-back-right").length().value()).isEqualTo(mm("725"));
+        assertThat(plan.findings()).isEmpty();
+    }
+
+    @Test
+    void plan_plainTable_reckoningHangsOnWhatWasGiven() {
+        Amount shoulder = Planner.plan(Tables.worked()).piece("apron-front").shoulderLength().orElseThrow();
+        assertThat(shoulder.parameters()).containsExactly("overall.length", "overhang.ends", "leg.width");
+        assertThat(shoulder.parts().getFirst().value()).isEqualTo(mm("1380"));
+    }
+
+    @Test
+    void plan_mitredTenons_runToTheCheeksOfEachOther() {
+        StoppedTenon tenon = tenon(plan("apron.setback", "6", "tenon.length", "47"), "apron-front/leg-front-left");
+        assertThat(tenon.cheekFromReference().value()).isEqualTo(mm("13"));
+        assertThat(tenon.farCheekFromReference().value()).isEqualTo(mm("21"));
+        assertThat(tenon.length().value()).isEqualTo(mm("47"));
+        assertThat(tenon.limit().orElseThrow().value()).isEqualTo(mm("47"));
+        assertThat(tenon.shortCheek()).isEqualTo(mm("39"));
+        assertThat(tenon.adds().volume()).isCloseTo(71 * 8 * 43.0, within(1e-6));
+    }
+
+    @Test
+    void plan_shortenedTenons_stopOneClearOfTheOther() {
+        Plan plan = plan("apron.setback", "6", "tenon.meeting", "shortened");
+        StoppedTenon tenon = tenon(plan, "apron-front/leg-front-left");
+        assertThat(tenon.length().value()).isEqualTo(mm("38"));
+        assertThat(tenon.depth().value()).isEqualTo(mm("39.5"));
+        assertThat(plan.findings()).extracting(Finding::code).containsOnly("wall-thin");
+    }
+
+    @Test
+    void plan_defaultSchools_thirdOfTheRailAndTwoThirdsOfThePost() {
+        StoppedTenon tenon = tenon(plan(), "apron-left/leg-back-left");
+        assertThat(tenon.thickness().value()).isEqualTo(mm("8"));
+        assertThat(tenon.length().value()).isEqualTo(mm("40"));
+        assertThat(tenon.edgeShoulder().value()).isEqualTo(mm("12"));
+        assertThat(tenon.faceShoulder().value()).isEqualTo(mm("7"));
+    }
+
+    @Test
+    void plan_squareEnds_haveNoAngles() {
+        EndCut cut = plan().piece("apron-front").start();
+        assertThat(cut).isEqualTo(new EndCut(0.0, 0.0, 0.0, 0.0, mm("1260"), mm("1260")));
+    }
+
+    @Test
+    void plan_shoulderCutShort_lengthFollowsAndMortiseStays() {
+        Plan plan = Planner.plan(new Edit.RecordShoulder("apron-front", mm("1258")).applyTo(table()));
+        assertThat(plan.piece("apron-front").length().value()).isEqualTo(mm("1338"));
+        assertThat(plan.piece("leg-front-left").solid().volume())
+                .isCloseTo(plan().piece("leg-front-left").solid().volume(), within(1e-6));
+    }
+
+    private static StoppedTenon tenon(Plan plan, String id) {
+        return (StoppedTenon) plan.joints().stream().filter(joint -> joint.id().equals(id)).findFirst().orElseThrow();
+    }
+}

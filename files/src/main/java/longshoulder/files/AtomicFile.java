@@ -1,0 +1,70 @@
+package longshoulder.files;
+
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+
+/**
+ * Writes a file so that at every moment either the old or the new contents are there, whole: beside, flushed to the
+ * disk, then renamed. The contents that were there before stay beside it under {@link #previous}.
+ */
+final class AtomicFile {
+
+    private AtomicFile() {
+    }
+
+    /** Where the version before the last one is kept. */
+    static Path previous(Path file) {
+        return file.resolveSibling(file.getFileName() + ".previous");
+    }
+
+    /** Writes a file and keeps what was there before. */
+    static void write(Path file, byte[] contents) throws IOException {
+        if (Files.exists(file)) {
+            Files.copy(file, previous(file), StandardCopyOption.REPLACE_EXISTING);
+        }
+        writeNew(file, contents);
+    }
+
+    /** Writes a file in the place of what was there before. */
+    static void writeNew(Path file, byte[] contents) throws IOException {
+        Path target = file.toAbsolutePath();
+        Path directory = target.getParent();
+        if (directory == null) {
+            throw new IOException("(%s) is not the name of a file.".formatted(file));
+        }
+        Files.createDirectories(directory);
+        Path beside = Files.createTempFile(directory, "." + target.getFileName(), ".new");
+        try {
+            writeThrough(beside, contents);
+            Files.move(beside, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        } finally {
+            Files.deleteIfExists(beside);
+        }
+        flushDirectory(directory);
+    }
+
+    private static void writeThrough(Path file, byte[] contents) throws IOException {
+        try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE)) {
+            ByteBuffer buffer = ByteBuffer.wrap(contents);
+            while (buffer.hasRemaining()) {
+                channel.write(buffer);
+            }
+            channel.force(true);
+        }
+    }
+
+    /** Makes the rename itself last through a loss of power; not every system can, and then nothing is lost by it. */
+    private static void flushDirectory(Path directory) {
+        try (FileChannel channel = FileChannel.open(directory, StandardOpenOption.READ)) {
+            channel.force(true);
+        } catch (IOException unsupported) {
+            // Some file systems cannot open a directory; the contents were flushed all the same.
+            assert directory != null : unsupported;
+        }
+    }
+}

@@ -1,0 +1,62 @@
+package longshoulder.files;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import longshoulder.core.project.Project;
+
+/**
+ * The design file, {@code *.longshoulder.json}: everything that the maker decided and nothing that follows from it.
+ * Described by {@code docs/formats/design.schema.json}, which is also what it is validated against.
+ */
+public final class DesignFile {
+
+    /** What names of design files end in. */
+    public static final String SUFFIX = ".longshoulder.json";
+
+    /** No design comes near this; anything larger is something else. */
+    static final int LARGEST = 4 * 1024 * 1024;
+
+    private DesignFile() {
+    }
+
+    /**
+     * Reads a project.
+     *
+     * @throws BadFile if the file cannot be read or is not a whole, valid design; nothing is half loaded
+     */
+    public static Project read(Path file) throws BadFile {
+        String name = String.valueOf(file.getFileName());
+        try {
+            long size = Files.size(file);
+            if (size > LARGEST) {
+                throw new BadFile("%s is %d MB large; a design file is never over %d MB.".formatted(name,
+                        size / 1024 / 1024, LARGEST / 1024 / 1024));
+            }
+            return parse(name, Files.readAllBytes(file));
+        } catch (NoSuchFileException missing) {
+            throw new BadFile("%s is not there: check the name, or start a new design.".formatted(file));
+        } catch (IOException unreadable) {
+            throw new BadFile("%s cannot be read: %s.".formatted(file, unreadable.getMessage()));
+        }
+    }
+
+    /** Reads a project from the contents of a file of that name. */
+    static Project parse(String name, byte[] contents) throws BadFile {
+        return new DesignReader(name).read(contents);
+    }
+
+    /**
+     * Writes a project so that a crash at any moment leaves the old or the new file whole; the contents before are kept
+     * beside it, with {@code .previous} behind the name.
+     */
+    public static void write(Path file, Project project) throws IOException {
+        AtomicFile.write(file, toBytes(project));
+    }
+
+    /** The contents of the file, UTF-8. The same project always gives the same bytes. */
+    public static byte[] toBytes(Project project) {
+        return DesignWriter.write(project);
+    }
+}

@@ -1,0 +1,199 @@
+package longshoulder.files;
+
+import com.fasterxml.jackson.core.JsonLocation;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.exc.StreamConstraintsException;
+import com.fasterxml.jackson.core.io.JsonEOFException;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Supplier;
+import longshoulder.core.brief.Parameter;
+import longshoulder.core.brief.Value;
+import longshoulder.core.kind.Kind;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.EntryException;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.LengthEntry;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.measure.Unit;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.EditRefused;
+import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Label;
+import longshoulder.core.wood.Tools;
+import longshoulder.core.words.Words;
+
+/** Reads a design file: syntax, then version, then schema, then the sense of each value. */
+final class DesignReader {
+
+    private static final Length WIDEST_CHISEL = Length.ofMillimetres(100);
+
+    private final String file;
+
+    DesignReader(String file) {
+        this.file = file;
+    }
+
+    Project read(byte[] contents) throws BadFile {
+        JsonNode root = syntax(contents);
+        version(root);
+        Optional<String> invalid = SchemaCheck.design(root);
+        if (invalid.isPresent()) {
+            throw new BadFile(file + ": " + invalid.get());
+        }
+        try {
+            return project(root.path("project"));
+        } catch (Refused refused) {
+            throw new BadFile(refused.getMessage());
+        }
+    }
+
+    /** Carries a refusal through code that cannot throw a checked exception. */
+    private static final class Refused extends RuntimeException {
+        private static final long serialVersionUID = 1;
+
+        Refused(String message) {
+            super(message);
+        }
+
+        @Override
+        public String getMessage() {
+            return Objects.requireNonNull(super.getMessage());
+        }
+    }
+
+    private Refused at(String place, String reason) {
+        return new Refused("%s: at %s: %s".formatted(file, place, reason));
+    }
+
+    private JsonNode syntax(byte[] contents) throws BadFile {
+        try {
+            JsonNode root = Json.READER.readTree(contents);
+            if (!root.isObject()) {
+                throw new BadFile("%s is not a design: it should start with \"{\".".formatted(file));
+            }
+            return root;
+        } catch (JsonEOFException truncated) {
+            throw new BadFile("%s breaks off at line %d, so it is not whole; maybe open %s.previous instead."
+                    .formatted(file, line(truncated), file));
+        } catch (StreamConstraintsException tooMuch) {
+            throw new BadFile("%s holds something too long or too deeply nested for a design%s.".formatted(file,
+                    tooMuch.getLocation() == null ? "" : ", at line " + line(tooMuch)));
+        } catch (JsonProcessingException bad) {
+            throw new BadFile("%s is not valid JSON at line %d: %s.".formatted(file, line(bad),
+                    firstLine(bad.getOriginalMessage())));
+        } catch (IOException unreadable) {
+            throw new BadFile("%s cannot be read as UTF-8 text.".formatted(file));
+        }
+    }
+
+    private static int line(JsonProcessingException exception) {
+        JsonLocation location = exception.getLocation();
+        return location == null ? 1 : location.getLineNr();
+    }
+
+    private static String firstLine(String message) {
+        String line = message.lines().findFirst().orElse("something unexpected");
+        return line.length() > 160 ? line.substring(0, 160) + "…" : line;
+    }
+
+    private void version(JsonNode root) throws BadFile {
+        if (!DesignWriter.FORMAT.equals(root.path("format").asText())) {
+            throw new BadFile(
+                    "%s is not a design: its \"format\" should be \"%s\".".formatted(file, DesignWriter.FORMAT));
+        }
+        JsonNode version = root.path("version");
+        if (version.isIntegralNumber() && version.bigIntegerValue().bitLength() < 31
+                && version.intValue() > DesignWriter.VERSION) {
+            throw new BadFile("%s was written by a newer program (version %d of the format; this one knows %d)."
+                    .formatted(file, version.intValue(), DesignWriter.VERSION));
+        }
+        if (version.intValue() != DesignWriter.VERSION || !version.isIntegralNumber()) {
+            throw new BadFile("%s: at version: there is no version %s of the format; this program knows %d."
+                    .formatted(file, shortened(version.toString()), DesignWriter.VERSION));
+        }
+    }
+
+    private Project project(JsonNode node) {
+        String kindId = node.path("kind").asText();
+        Kind kind = Kinds.find(kindId)
+                .orElseThrow(() -> at("project.kind", "there is no kind of furniture called \"%s\"."
+                        .formatted(shortened(kindId))));
+        Showing showing = found("project.showing", () -> Showing.parse(node.path("showing").asText()));
+        List<Edit> edits = new ArrayList<>();
+        List<String> places = new ArrayList<>();
+        node.path("values").properties().forEach(entry -> {
+            places.add("project.values." + shortened(entry.getKey()));
+            edits.add(new Edit.Give(entry.getKey(), value(kind, entry, places.getLast())));
+        });
+        node.path("woods").properties().forEach(entry -> {
+            places.add("project.woods." + shortened(entry.getKey()));
+            edits.add(new Edit.UseWood(entry.getKey(), entry.getValue().asText()));
+        });
+        node.path("cutShoulders").properties().forEach(entry -> {
+            places.add("project.cutShoulders." + shortened(entry.getKey()));
+            edits.add(new Edit.RecordShoulder(entry.getKey(), length(entry.getValue(), places.getLast())));
+        });
+        Project start = Project.ofKind(kind, node.path("title").asText(), showing);
+        Project project = new Project(start.title(), kind.brief(false), start.woods(), tools(node.path("chisels")),
+                start.cutShoulders(), showing);
+        for (int i = 0; i < edits.size(); i++) {
+            project = applied(project, edits.get(i), places.get(i));
+        }
+        return project;
+    }
+
+    private Project applied(Project project, Edit edit, String place) {
+        try {
+            return edit.applyTo(project);
+        } catch (EditRefused refused) {
+            Label reason = refused.reason();
+            throw at(place, Words.showing(project.showing()).say(reason) + ".");
+        }
+    }
+
+    private Value value(Kind kind, Map.Entry<String, JsonNode> entry, String place) {
+        boolean choice = kind.parameter(entry.getKey()).filter(Parameter.Choice.class::isInstance).isPresent();
+        return choice
+                ? new Value.Chosen(shortened(entry.getValue().asText()))
+                : new Value.Measured(length(entry.getValue(), place));
+    }
+
+    private Tools tools(JsonNode chisels) {
+        List<Length> widths = new ArrayList<>();
+        for (int i = 0; i < chisels.size(); i++) {
+            String place = "project.chisels[" + i + "]";
+            Length width = length(chisels.get(i), place);
+            if (!width.isPositive() || width.isGreaterThan(WIDEST_CHISEL)) {
+                throw at(place, "a chisel cannot be %s wide.".formatted(width));
+            }
+            widths.add(width);
+        }
+        return new Tools(widths);
+    }
+
+    private Length length(JsonNode node, String place) {
+        try {
+            return LengthEntry.read(node.asText(), Unit.MILLIMETRE);
+        } catch (EntryException refused) {
+            throw at(place, refused.getMessage());
+        }
+    }
+
+    private <T> T found(String place, Supplier<T> reading) {
+        try {
+            return reading.get();
+        } catch (IllegalArgumentException unknown) {
+            throw at(place, String.valueOf(unknown.getMessage()));
+        }
+    }
+
+    private static String shortened(String text) {
+        return text.length() > 40 ? text.substring(0, 40) + "…" : text;
+    }
+}
