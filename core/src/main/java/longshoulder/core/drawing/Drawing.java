@@ -21,17 +21,18 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes) {
 
     /** Draws pieces as they stand, seen in a view. */
     public static Drawing of(List<PlannedPiece> pieces, View view) {
-        return new Drawing(new PaintOrder(pieces, view).patches(), new HiddenLines(pieces, view).strokes());
+        return new Drawing(new PaintOrder(pieces, view).patches(),
+                Overlaps.removed(new HiddenLines(pieces, view).strokes()));
     }
 
-    /** The box round all its lines: least x, least y, greatest x, greatest y, in millimetres; zeros if it is empty. */
-    public double[] extent() {
+    /** The box round all its lines. */
+    public Extent extent() {
         List<Vector2D> ends = new ArrayList<>();
         strokes.forEach(stroke -> ends.addAll(List.of(stroke.from(), stroke.to())));
         double x0 = ends.stream().mapToDouble(Vector2D::getX).min().orElse(0);
         double y0 = ends.stream().mapToDouble(Vector2D::getY).min().orElse(0);
         double x1 = ends.stream().mapToDouble(Vector2D::getX).max().orElse(0);
         double y1 = ends.stream().mapToDouble(Vector2D::getY).max().orElse(0);
-        return new double[]{x0, y0, x1, y1};
+        return new Extent(x0, y0, x1, y1);
     }
 }

@@ -27,7 +27,7 @@ final class HiddenLines {
         this.pieces = pieces;
         this.view = view;
         for (PlannedPiece piece : pieces) {
-            piece.solid().cells().forEach(cell -> shadows.add(new Shadow(piece.id(), cell, view)));
+            piece.solid().cells().forEach(cell -> shadows.add(new Shadow(cell, piece.solid(), view)));
         }
     }
 

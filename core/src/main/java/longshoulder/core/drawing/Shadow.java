@@ -5,6 +5,7 @@ import java.util.List;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Polygon;
+import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.geometry.View;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -19,20 +20,27 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
  */
 final class Shadow {
 
-    private final String piece;
+    /** How far a seam seen edge on is widened. */
+    private static final double SEAM = 3 * Tolerance.LENGTH;
+
     private final List<HalfSpace> bounds = new ArrayList<>();
     private double left = Double.POSITIVE_INFINITY;
     private double right = Double.NEGATIVE_INFINITY;
     private double low = Double.POSITIVE_INFINITY;
     private double high = Double.NEGATIVE_INFINITY;
 
-    Shadow(String piece, Cell cell, View view) {
-        this.piece = piece;
+    Shadow(Cell cell, Solid whole, View view) {
         List<HalfSpace> towards = new ArrayList<>();
         List<HalfSpace> away = new ArrayList<>();
         for (Polygon face : cell.faces()) {
             double facing = face.plane().normal().dot(view.toEye());
-            (facing > Tolerance.DIRECTION ? towards : facing < -Tolerance.DIRECTION ? away : bounds).add(face.plane());
+            if (facing > Tolerance.DIRECTION) {
+                towards.add(face.plane());
+            } else if (facing < -Tolerance.DIRECTION) {
+                away.add(face.plane());
+            } else {
+                bounds.add(seam(face, cell, whole) ? widened(face.plane()) : face.plane());
+            }
             for (Vector3D corner : face.corners()) {
                 extend(view.flat(corner));
             }
@@ -43,6 +51,21 @@ final class Shadow {
             }
         }
         bounds.addAll(towards);
+    }
+
+    /** Whether the wood goes on in another cell beyond this face. */
+    private static boolean seam(Polygon face, Cell cell, Solid whole) {
+        for (Cell other : whole.cells()) {
+            if (other != cell && other.faces().stream().anyMatch(theirs -> theirs.plane().faces(face.plane()))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Lines that run along a seam seen edge on are hidden by the wood on both sides of it, not seen through a crack. */
+    private static HalfSpace widened(HalfSpace plane) {
+        return new HalfSpace(plane.normal(), plane.offset() + SEAM);
     }
 
     private void extend(Vector2D point) {
@@ -62,17 +85,16 @@ final class Shadow {
         }
     }
 
-    String piece() {
-        return piece;
-    }
-
     /** Whether a stretch of the picture can lie in the shadow at all: a quick test. */
     boolean mayHide(Vector2D a, Vector2D b) {
-        return Math.max(a.getX(), b.getX()) > left && Math.min(a.getX(), b.getX()) < right
-                && Math.max(a.getY(), b.getY()) > low && Math.min(a.getY(), b.getY()) < high;
+        return Math.max(a.getX(), b.getX()) > left - SEAM && Math.min(a.getX(), b.getX()) < right + SEAM
+                && Math.max(a.getY(), b.getY()) > low - SEAM && Math.min(a.getY(), b.getY()) < high + SEAM;
     }
 
-    /** The part of the stretch from a to b that is hidden, as shares of its length; null-free: empty if start ≥ end. */
+    /**
+     * The part of the stretch from a to b that is hidden, as shares of its length; none if the first is not below
+     * the second.
+     */
     double[] hidden(Vector3D a, Vector3D b) {
         double start = 0;
         double end = 1;

@@ -1,0 +1,77 @@
+package longshoulder.desktop;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+import longshoulder.core.project.Project;
+import longshoulder.desktop.StartUp.Beginning;
+import longshoulder.desktop.look.Typefaces;
+import longshoulder.desktop.model.Documents;
+import longshoulder.desktop.model.Notice;
+import longshoulder.desktop.model.Workbench;
+
+/** The JavaFX application. The design is read while the toolkit starts. */
+public final class LongShoulderApp extends Application {
+
+    private static StartUp startUp = new StartUp(Optional.empty(), true, false, Optional.empty());
+    private static CompletableFuture<Beginning> beginning = CompletableFuture.failedFuture(
+            new IllegalStateException("The application was not begun."));
+
+    /** Called by the toolkit. */
+    public LongShoulderApp() {
+        super();
+    }
+
+    /** Starts reading the design in the background; to be called before the launch. */
+    static void begin(StartUp asked) {
+        startUp = asked;
+        beginning = CompletableFuture.supplyAsync(asked::load);
+    }
+
+    @Override
+    public void start(Stage stage) {
+        Typefaces.load();
+        Beginning loaded = beginning.join();
+        Workbench bench = new Workbench(loaded.project(), loaded.file());
+        if (!loaded.trouble().isEmpty()) {
+            bench.noticeProperty().set(Notice.of(loaded.trouble()));
+        }
+        Documents documents = new Documents(bench, new PlatformFileAsker(stage));
+        stage.setTitle(title(loaded.project(), loaded.file()));
+        bench.planProperty().addListener((observed, was, is) -> stage.setTitle(title(bench.project(), bench.file())));
+        MainView view = new MainView(bench, documents);
+        stage.setScene(new Scene(view, 1280, 800));
+        stage.setMinWidth(1024);
+        stage.setMinHeight(640);
+        stage.setOnCloseRequest(close -> {
+            if (bench.isChanged()) {
+                close.consume();
+                documents.unlessChanged(Platform::exit);
+            }
+        });
+        stage.show();
+        view.focusSheet();
+        startUp.pictures().ifPresent(directory -> Platform.runLater(() -> draw(stage, bench, directory)));
+        if (startUp.once()) {
+            Platform.runLater(() -> Platform.runLater(Platform::exit));
+        }
+    }
+
+    private static String title(Project project, Optional<Path> file) {
+        String name = project.title().isEmpty()
+                ? file.map(path -> String.valueOf(path.getFileName())).orElse("")
+                : project.title();
+        return name.isEmpty() ? Texts.get("product") : name + " · " + Texts.get("product");
+    }
+
+    private static void draw(Stage stage, Workbench bench, Path directory) {
+        new Pictures(stage.getScene(), bench).write(directory, written -> {
+            written.forEach(System.out::println);
+            Platform.exit();
+        });
+    }
+}

@@ -1,0 +1,96 @@
+package longshoulder.desktop;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.animation.AnimationTimer;
+import javafx.scene.Scene;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javax.imageio.ImageIO;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.Value;
+import longshoulder.core.measure.Length;
+import longshoulder.core.project.Edit;
+import longshoulder.desktop.model.Workbench;
+
+/** Draws every main view of the real window into PNG files: for a machine without a display, and for the documents. */
+final class Pictures {
+
+    private static final int PULSES = 6;
+
+    private final Scene scene;
+    private final Workbench bench;
+    private final List<Path> written = new ArrayList<>();
+
+    Pictures(Scene scene, Workbench bench) {
+        this.scene = scene;
+        this.bench = bench;
+    }
+
+    /** A state of the window worth a picture. */
+    private record Step(String name, Runnable action) {
+    }
+
+    /** Writes the pictures, a few pulses apart so that each state is laid out, then gives their paths to {@code done}. */
+    void write(Path directory, Consumer<List<Path>> done) {
+        Deque<Step> steps = new ArrayDeque<>(List.of(new Step("apron", () -> bench.light("apron-front")),
+                new Step("leg", () -> bench.light("leg-front-left")), new Step("finding", this::provoke),
+                new Step("inches", this::inches)));
+        new AnimationTimer() {
+            private int pulses;
+
+            @Override
+            public void handle(long now) {
+                pulses++;
+                if (pulses % PULSES == 1 && !steps.isEmpty()) {
+                    steps.getFirst().action().run();
+                } else if (pulses % PULSES == 0) {
+                    picture(directory, steps.removeFirst().name());
+                    if (steps.isEmpty()) {
+                        stop();
+                        done.accept(written);
+                    }
+                }
+            }
+        }.start();
+    }
+
+    /** Tenons too long for the leg. */
+    private void provoke() {
+        bench.light("apron-front");
+        bench.edit(new Edit.Give(Brief.TENON_MEETING, new Value.Chosen("full")));
+        bench.edit(new Edit.Give(Brief.TENON_LENGTH, new Value.Measured(Length.ofMillimetres(45))));
+    }
+
+    private void inches() {
+        bench.undo();
+        bench.undo();
+        bench.edit(new Edit.ShowIn(bench.project().showing().other()));
+    }
+
+    private void picture(Path directory, String name) {
+        WritableImage image = scene.snapshot(null);
+        int width = (int) image.getWidth();
+        int height = (int) image.getHeight();
+        int[] pixels = new int[width * height];
+        image.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
+        BufferedImage copy = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        copy.setRGB(0, 0, width, height, pixels, 0, width);
+        Path file = directory.resolve(name + ".png");
+        try {
+            Files.createDirectories(directory);
+            ImageIO.write(copy, "png", file.toFile());
+        } catch (IOException failed) {
+            throw new UncheckedIOException("The pictures cannot be written.", failed);
+        }
+        written.add(file);
+    }
+}

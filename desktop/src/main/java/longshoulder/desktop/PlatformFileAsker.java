@@ -1,0 +1,39 @@
+package longshoulder.desktop;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+import longshoulder.desktop.model.FileAsker;
+import longshoulder.files.DesignFile;
+
+/** The platform's own file dialogs. */
+final class PlatformFileAsker implements FileAsker {
+
+    private final Window owner;
+
+    PlatformFileAsker(Window owner) {
+        this.owner = owner;
+    }
+
+    @Override
+    public Optional<Path> toOpen() {
+        return Optional.ofNullable(chooser("chooser.open").showOpenDialog(owner)).map(File::toPath);
+    }
+
+    @Override
+    public Optional<Path> toSave(String suggestion) {
+        FileChooser chooser = chooser("chooser.save");
+        chooser.setInitialFileName(suggestion);
+        return Optional.ofNullable(chooser.showSaveDialog(owner)).map(File::toPath);
+    }
+
+    private static FileChooser chooser(String title) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(Texts.get(title));
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter(Texts.get("chooser.kind"), "*" + DesignFile.SUFFIX));
+        return chooser;
+    }
+}

@@ -1,0 +1,83 @@
+package longshoulder.desktop.look;
+
+import javafx.geometry.VPos;
+import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Text;
+
+/**
+ * A shown figure such as "49 5/8", its fraction drawn as one: small numerator, stroke, small denominator. The typeface's
+ * own fractions cannot be reached from here.
+ */
+public final class FigureText extends Pane {
+
+    private static final double SMALL = 0.72;
+
+    private final double size;
+    private final boolean bold;
+    private Color colour;
+    private double width;
+
+    public FigureText(String figure, double size, boolean bold, Color colour) {
+        this.size = size;
+        this.bold = bold;
+        this.colour = colour;
+        setMouseTransparent(true);
+        setText(figure);
+    }
+
+    /** Shows another figure: a number, a fraction, or a number and a fraction; anything behind is set as it is. */
+    public void setText(String figure) {
+        getChildren().clear();
+        width = 0;
+        for (String word : figure.split(" ", -1)) {
+            int slash = word.indexOf('/');
+            if (width > 0 && slash < 0) {
+                width += size * 0.25;
+            }
+            if (slash > 0) {
+                width += width > 0 ? size * 0.08 : 0;
+                add(word.substring(0, slash), size * SMALL, 0);
+                width -= size * 0.04;
+                add("⁄", size, 0);
+                width -= size * 0.04;
+                add(word.substring(slash + 1), size * SMALL, size * 0.30);
+            } else {
+                add(word, size, 0);
+            }
+        }
+        requestLayout();
+    }
+
+    /** Sets the figure in another colour. */
+    public void setColour(Color other) {
+        colour = other;
+        getChildren().forEach(child -> ((Text) child).setFill(other));
+    }
+
+    private void add(String word, double wordSize, double down) {
+        Text text = new Text(word);
+        text.setFont(Typefaces.figures(wordSize, bold));
+        text.setFill(colour);
+        text.setTextOrigin(VPos.TOP);
+        text.setX(width);
+        text.setY(down + (wordSize < size ? size * 0.06 : 0));
+        width += text.getLayoutBounds().getWidth();
+        getChildren().add(text);
+    }
+
+    @Override
+    protected double computePrefWidth(double height) {
+        return Math.ceil(width);
+    }
+
+    @Override
+    protected double computePrefHeight(double anyWidth) {
+        return Math.ceil(size * 1.2);
+    }
+
+    @Override
+    protected double computeMinWidth(double height) {
+        return computePrefWidth(height);
+    }
+}

@@ -1,0 +1,40 @@
+package longshoulder.desktop.look;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import javafx.scene.text.Font;
+import javafx.scene.text.FontWeight;
+
+/**
+ * The two typefaces that ship with the program: Bitter for headings, Source Sans 3 for text and figures (its figures are
+ * all equally wide, so they stand under each other).
+ */
+public final class Typefaces {
+
+    private static final List<String> FILES = List.of("SourceSans3_400Regular.ttf", "SourceSans3_600SemiBold.ttf",
+            "Bitter_600SemiBold.ttf");
+    private static final String FIGURES = "Source Sans 3";
+
+    private Typefaces() {
+    }
+
+    /** Makes the typefaces known; once, before the first scene. */
+    public static void load() {
+        for (String file : FILES) {
+            try (InputStream in = Typefaces.class.getResourceAsStream("/longshoulder/desktop/fonts/" + file)) {
+                if (in == null || Font.loadFont(in, 12) == null) {
+                    throw new IllegalStateException("The typeface (%s) is not shipped.".formatted(file));
+                }
+            } catch (IOException broken) {
+                throw new UncheckedIOException("A shipped typeface cannot be read.", broken);
+            }
+        }
+    }
+
+    /** Figures and text of a size, in pixels. */
+    public static Font figures(double size, boolean bold) {
+        return Font.font(bold ? FIGURES + " SemiBold" : FIGURES, bold ? FontWeight.SEMI_BOLD : FontWeight.NORMAL, size);
+    }
+}

@@ -1,0 +1,61 @@
+package longshoulder.desktop.model;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.project.Project;
+import longshoulder.desktop.Texts;
+import longshoulder.desktop.model.Notice.Choice;
+import longshoulder.files.DesignFile;
+
+/** New, open, save and close. Where changes would be lost, a notice offers to save them first; no dialog ever blocks. */
+public final class Documents {
+
+    private final Workbench bench;
+    private final FileAsker asker;
+
+    public Documents(Workbench bench, FileAsker asker) {
+        this.bench = bench;
+        this.asker = asker;
+    }
+
+    /** A new design of the same kind and unit as the one shown. */
+    public void startNew() {
+        unlessChanged(() -> bench.begin(Project.ofKind(Kinds.all().getFirst(), "", bench.project().showing()),
+                Optional.empty()));
+    }
+
+    public void open() {
+        unlessChanged(() -> asker.toOpen().ifPresent(bench::open));
+    }
+
+    /** Saves to the document's own file, or asks for one. Gives whether it was saved. */
+    public boolean save() {
+        return bench.file().map(bench::save)
+                .orElseGet(() -> asker.toSave(suggestion()).map(bench::save).orElse(false));
+    }
+
+    /** Does something that ends the document, at once or after the maker has said what is to become of the changes. */
+    public void unlessChanged(Runnable action) {
+        if (!bench.isChanged()) {
+            action.run();
+            return;
+        }
+        bench.noticeProperty().set(new Notice(Texts.get("changed.text"),
+                List.of(new Choice(Texts.get("changed.save"), () -> {
+                    if (save()) {
+                        action.run();
+                    }
+                }), new Choice(Texts.get("changed.drop"), () -> {
+                    bench.noticeProperty().set(Notice.NONE);
+                    action.run();
+                }), new Choice(Texts.get("changed.stay"), () -> bench.noticeProperty().set(Notice.NONE)))));
+    }
+
+    private String suggestion() {
+        String title = bench.project().title().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
+        return (title.isEmpty() ? bench.project().brief().kind() : title) + DesignFile.SUFFIX;
+    }
+}

@@ -1,0 +1,247 @@
+package longshoulder.desktop.model;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import longshoulder.core.finding.Finding;
+import longshoulder.core.measure.EntryException;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.LengthEntry;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.EditRefused;
+import longshoulder.core.project.History;
+import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+import longshoulder.core.words.Words;
+import longshoulder.files.BadFile;
+import longshoulder.files.DesignFile;
+
+/**
+ * The document as it is worked on, its plan, and what is lit: the one thing that all parts of the window listen to and
+ * send their edits to.
+ *
+ * <p>The plan is derived at once on every edit; it takes a fraction of a frame (docs/performance.md).
+ */
+public final class Workbench {
+
+    private History history;
+    private Project saved;
+    private Optional<Path> file = Optional.empty();
+
+    private final ReadOnlyObjectWrapper<Plan> plan = new ReadOnlyObjectWrapper<>();
+    private final StringProperty piece = new SimpleStringProperty("");
+    private final ObjectProperty<Optional<Label>> figure = new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<Optional<Finding>> finding = new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<Notice> notice = new SimpleObjectProperty<>(Notice.NONE);
+
+    public Workbench(Project project, Optional<Path> file) {
+        this.history = History.of(project);
+        this.saved = project;
+        this.file = file;
+        plan.set(Planner.plan(project));
+        light(firstRail());
+    }
+
+    /** The plan of the document as it is; changes with every edit. */
+    public ReadOnlyObjectProperty<Plan> planProperty() {
+        return plan.getReadOnlyProperty();
+    }
+
+    public Plan plan() {
+        return plan.get();
+    }
+
+    public Project project() {
+        return history.present();
+    }
+
+    /** Words that show lengths as the document does. */
+    public Words words() {
+        return Words.showing(project().showing());
+    }
+
+    /** Id of the piece that is lit everywhere. */
+    public StringProperty pieceProperty() {
+        return piece;
+    }
+
+    /** Label of the figure whose reckoning is open; empty for the piece's own. */
+    public ObjectProperty<Optional<Label>> figureProperty() {
+        return figure;
+    }
+
+    /** The finding whose words and remedies are open. */
+    public ObjectProperty<Optional<Finding>> findingProperty() {
+        return finding;
+    }
+
+    /** What has to be said at once. */
+    public ObjectProperty<Notice> noticeProperty() {
+        return notice;
+    }
+
+    /** Lights a piece and opens its own reckoning. */
+    public void light(String id) {
+        figure.set(Optional.empty());
+        piece.set(id);
+    }
+
+    /** Opens the reckoning of a figure. */
+    public void open(Amount amount) {
+        figure.set(Optional.of(amount.label()));
+    }
+
+    /** Lights the piece that stands before or after the lit one in the papers. */
+    public void lightNext(int step) {
+        int count = plan().pieces().size();
+        for (int i = 0; i < count; i++) {
+            if (plan().pieces().get(i).id().equals(piece.get())) {
+                light(plan().pieces().get(Math.floorMod(i + step, count)).id());
+                return;
+            }
+        }
+        light(firstRail());
+    }
+
+    /** Opens the next finding, the worst first; closes it after the last. */
+    public void nextFinding() {
+        int at = finding.get().map(plan().findings()::indexOf).orElse(-1);
+        finding.set(at + 1 < plan().findings().size()
+                ? Optional.of(plan().findings().get(at + 1))
+                : Optional.empty());
+    }
+
+    /** Makes an edit; a refusal becomes a notice. Gives whether it was made. */
+    public boolean edit(Edit edit) {
+        try {
+            move(history.after(edit));
+            notice.set(Notice.NONE);
+            return true;
+        } catch (EditRefused refused) {
+            notice.set(Notice.of(words().sentence(refused.reason()) + "."));
+            return false;
+        }
+    }
+
+    /** Reads what was typed as a length; a refusal becomes a notice. */
+    public Optional<Length> read(String text) {
+        try {
+            return Optional.of(LengthEntry.read(text, project().showing().unit()));
+        } catch (EntryException refused) {
+            notice.set(Notice.of(refused.getMessage()));
+            return Optional.empty();
+        }
+    }
+
+    /** Whether a finding or a notice is open. */
+    public boolean isSpeaking() {
+        return finding.get().isPresent() || !notice.get().equals(Notice.NONE);
+    }
+
+    /** Closes what is open. */
+    public void hush() {
+        finding.set(Optional.empty());
+        notice.set(Notice.NONE);
+    }
+
+    public boolean canUndo() {
+        return history.canUndo();
+    }
+
+    public boolean canRedo() {
+        return history.canRedo();
+    }
+
+    public void undo() {
+        move(history.undone());
+    }
+
+    public void redo() {
+        move(history.redone());
+    }
+
+    private void move(History next) {
+        if (next.equals(history)) {
+            return;
+        }
+        history = next;
+        show();
+    }
+
+    private void show() {
+        Plan next = Planner.plan(project());
+        Plan before = plan.get();
+        plan.set(next);
+        if (!next.has(piece.get())) {
+            light(firstRail());
+        }
+        finding.set(next.findings().stream().filter(now -> now.level() == Finding.Level.STOP)
+                .filter(now -> before.findings().stream().noneMatch(was -> was.code().equals(now.code())))
+                .findFirst().or(() -> finding.get().flatMap(this::sameFinding)));
+    }
+
+    private Optional<Finding> sameFinding(Finding was) {
+        return plan().findings().stream()
+                .filter(now -> now.code().equals(was.code()) && now.about().equals(was.about())).findFirst();
+    }
+
+    private String firstRail() {
+        return plan().pieces().stream().filter(p -> p.shoulderLength().isPresent()).findFirst()
+                .or(() -> plan().pieces().stream().findFirst()).map(p -> p.id()).orElse("");
+    }
+
+    /** Whether there are changes that no file holds. */
+    public boolean isChanged() {
+        return !project().equals(saved);
+    }
+
+    /** The file of the document; empty until it was saved or opened. */
+    public Optional<Path> file() {
+        return file;
+    }
+
+    /** Begins another document. The one before is gone: ask first where {@link #isChanged}. */
+    public void begin(Project project, Optional<Path> from) {
+        history = History.of(project);
+        saved = project;
+        file = from;
+        notice.set(Notice.NONE);
+        show();
+    }
+
+    /** Opens a file; one that cannot be read becomes a notice, and the document stays as it is. */
+    public void open(Path path) {
+        try {
+            begin(DesignFile.read(path), Optional.of(path));
+        } catch (BadFile bad) {
+            notice.set(Notice.of(bad.getMessage()));
+        }
+    }
+
+    /** Saves to a file, which becomes the document's own. Gives whether it was saved; if not, a notice says why. */
+    public boolean save(Path path) {
+        Path target = path.toString().endsWith(DesignFile.SUFFIX)
+                ? path
+                : path.resolveSibling(path.getFileName() + DesignFile.SUFFIX);
+        try {
+            DesignFile.write(target, project());
+        } catch (IOException failed) {
+            notice.set(Notice.of("%s cannot be written (%s); nothing is lost, choose another place."
+                    .formatted(target.getFileName(), failed.getMessage())));
+            return false;
+        }
+        saved = project();
+        file = Optional.of(target);
+        notice.set(Notice.of("Saved as " + target.getFileName() + "."));
+        return true;
+    }
+}

@@ -1,0 +1,162 @@
+package longshoulder.desktop.panel;
+
+import java.util.List;
+import javafx.css.PseudoClass;
+import javafx.geometry.HPos;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import longshoulder.core.cutlist.CutLine;
+import longshoulder.core.cutlist.CutList;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.desktop.Texts;
+import longshoulder.desktop.look.FigureText;
+import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.model.Workbench;
+
+/** The cut list: a row for pieces that are truly the same, in finished or in rough sizes. */
+public final class CutListPane extends VBox {
+
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+    private static final double SIZE = 15;
+
+    private final Workbench bench;
+    private boolean rough;
+
+    public CutListPane(Workbench bench) {
+        this.bench = bench;
+        setId("cut-list");
+        getStyleClass().add("cut-list");
+        bench.planProperty().addListener((observed, was, is) -> rebuild());
+        bench.pieceProperty().addListener((observed, was, is) -> relight());
+        rebuild();
+    }
+
+    private void rebuild() {
+        getChildren().setAll(heading(), headings());
+        CutList.of(bench.plan()).lines().forEach(line -> getChildren().add(row(line)));
+        relight();
+    }
+
+    private HBox heading() {
+        Label heading = new Label(Texts.get("cutlist.heading"));
+        heading.getStyleClass().add("heading");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox units = new HBox(toggle("finished", false), toggle("rough", true));
+        units.getStyleClass().addAll("units", "small-units");
+        HBox box = new HBox(heading, gap, units);
+        box.setAlignment(Pos.CENTER_LEFT);
+        return box;
+    }
+
+    private ToggleButton toggle(String id, boolean toRough) {
+        ToggleButton toggle = new ToggleButton(Texts.get("cutlist." + id));
+        toggle.setId("cut-list-" + id);
+        toggle.setSelected(rough == toRough);
+        toggle.setOnAction(action -> {
+            rough = toRough;
+            rebuild();
+        });
+        return toggle;
+    }
+
+    private static GridPane grid() {
+        GridPane grid = new GridPane();
+        double[] widths = {24, 130, 50, 50, 50};
+        for (int i = 0; i < widths.length; i++) {
+            ColumnConstraints column = new ColumnConstraints(widths[i]);
+            column.setHalignment(i < 2 ? HPos.LEFT : HPos.RIGHT);
+            column.setHgrow(i == 1 ? Priority.ALWAYS : Priority.NEVER);
+            grid.getColumnConstraints().add(column);
+        }
+        return grid;
+    }
+
+    private static GridPane headings() {
+        GridPane grid = grid();
+        grid.getStyleClass().add("column-heads");
+        String[] keys = {"cutlist.piece", "cutlist.length", "cutlist.width", "cutlist.thickness"};
+        for (int i = 0; i < keys.length; i++) {
+            grid.add(new Label(Texts.get(keys[i])), i + 1, 0);
+        }
+        return grid;
+    }
+
+    private StackPane row(CutLine line) {
+        GridPane grid = grid();
+        String role = bench.words().text("role." + line.role().id());
+        Label name = new Label(role);
+        name.getStyleClass().add("strong");
+        name.setMinWidth(USE_PREF_SIZE);
+        Label about = new Label(marks(line.marks()) + " · " + bench.words().text("wood." + line.wood())
+                + line.mirrorOf().map(other -> ", " + Texts.get("cutlist.mirror") + " " + other).orElse(""));
+        about.getStyleClass().add("quiet");
+        about.setWrapText(true);
+        HBox what = new HBox(name, about);
+        what.setAlignment(Pos.BASELINE_LEFT);
+        what.getStyleClass().add("what");
+        grid.add(new Label(line.count() + " ×"), 0, 0);
+        grid.add(what, 1, 0);
+        sizes(grid, rough ? line.rough() : line.finished());
+        StackPane row = new StackPane(grid);
+        row.getStyleClass().add("row");
+        row.setUserData(line);
+        row.setFocusTraversable(true);
+        row.setAccessibleRole(AccessibleRole.BUTTON);
+        row.setAccessibleText("%d %s, %s".formatted(line.count(), role, spoken(rough ? line.rough() : line.finished())));
+        row.setOnMouseClicked(click -> lightNextOf(line));
+        row.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.SPACE) {
+                lightNextOf(line);
+                key.consume();
+            }
+        });
+        return row;
+    }
+
+    /** "A1–A4" for three or more in a row, else "B1 B2". */
+    private static String marks(List<String> marks) {
+        return marks.size() > 2 ? marks.getFirst() + "–" + marks.getLast() : String.join(" ", marks);
+    }
+
+    private String spoken(CutLine.Size size) {
+        return bench.words().length(size.length().value()) + " × " + bench.words().length(size.width().value()) + " × "
+                + bench.words().length(size.thickness().value());
+    }
+
+    private void sizes(GridPane grid, CutLine.Size size) {
+        Showing showing = bench.project().showing();
+        Amount[] amounts = {size.length(), size.width(), size.thickness()};
+        for (int i = 0; i < amounts.length; i++) {
+            FigureText text = new FigureText(showing.figure(amounts[i].value()), SIZE, !rough, Palette.INK);
+            text.setMaxSize(FigureText.USE_PREF_SIZE, FigureText.USE_PREF_SIZE);
+            grid.add(text, 2 + i, 0);
+        }
+    }
+
+    /** Lights the first piece of a line, or the one after the lit one. */
+    private void lightNextOf(CutLine line) {
+        int at = line.pieces().indexOf(bench.pieceProperty().get());
+        bench.light(line.pieces().get((at + 1) % line.count()));
+    }
+
+    private void relight() {
+        for (Node child : getChildren()) {
+            if (child.getUserData() instanceof CutLine line) {
+                child.pseudoClassStateChanged(LIT, line.pieces().contains(bench.pieceProperty().get()));
+            }
+        }
+    }
+}

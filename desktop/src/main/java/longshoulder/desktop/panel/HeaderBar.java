@@ -1,0 +1,110 @@
+package longshoulder.desktop.panel;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import longshoulder.core.finding.Finding;
+import longshoulder.core.project.Edit;
+import longshoulder.desktop.Texts;
+import longshoulder.desktop.model.Documents;
+import longshoulder.desktop.model.Workbench;
+
+/** The name of the design, what is open about it, and the few things that are done to a whole document. */
+public final class HeaderBar extends HBox {
+
+    private final Workbench bench;
+    private final Label title = new Label();
+    private final Button state = new Button();
+    private final Button undo;
+    private final Button redo;
+    private final ToggleButton metric = new ToggleButton(Texts.get("header.mm"));
+    private final ToggleButton inches = new ToggleButton(Texts.get("header.inch"));
+
+    public HeaderBar(Workbench bench, Documents documents) {
+        this.bench = bench;
+        getStyleClass().add("header");
+        setAlignment(Pos.CENTER_LEFT);
+        Label name = new Label(Texts.get("product"));
+        name.getStyleClass().add("product");
+        title.getStyleClass().add("title");
+        title.setMinWidth(60);
+        HBox.setHgrow(title, Priority.SOMETIMES);
+        state.getStyleClass().add("state");
+        state.setId("state");
+        state.setMinWidth(Region.USE_PREF_SIZE);
+        state.setOnAction(action -> bench.nextFinding());
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        undo = button("undo", bench::undo);
+        redo = button("redo", bench::redo);
+        getChildren().addAll(name, title, state, gap, button("new", documents::startNew),
+                button("open", documents::open), button("save", documents::save), undo, redo, units());
+        bench.planProperty().addListener((observed, was, is) -> refresh());
+        refresh();
+    }
+
+    private Button button(String key, Runnable action) {
+        Button button = new Button(Texts.get("header." + key));
+        button.setId(key);
+        button.getStyleClass().add("plain");
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setTooltip(new Tooltip(Texts.get("header." + key + ".key")));
+        button.setOnAction(event -> action.run());
+        return button;
+    }
+
+    private HBox units() {
+        ToggleGroup group = new ToggleGroup();
+        unit(metric, false, group);
+        unit(inches, true, group);
+        metric.setId("metric");
+        inches.setId("inches");
+        HBox box = new HBox(metric, inches);
+        box.getStyleClass().add("units");
+        box.setAlignment(Pos.CENTER_LEFT);
+        return box;
+    }
+
+    private void unit(ToggleButton toggle, boolean toInches, ToggleGroup group) {
+        toggle.setToggleGroup(group);
+        toggle.setMinWidth(Region.USE_PREF_SIZE);
+        toggle.setOnAction(action -> {
+            if (bench.project().showing().isInches() != toInches) {
+                bench.edit(new Edit.ShowIn(bench.project().showing().other()));
+            }
+            refresh();
+        });
+    }
+
+    private void refresh() {
+        String name = bench.project().title();
+        title.setText(name.isEmpty() ? Texts.get("header.untitled") : name);
+        undo.setDisable(!bench.canUndo());
+        redo.setDisable(!bench.canRedo());
+        metric.setSelected(!bench.project().showing().isInches());
+        inches.setSelected(bench.project().showing().isInches());
+        long stops = count(Finding.Level.STOP);
+        long risks = count(Finding.Level.RISK);
+        long notes = count(Finding.Level.NOTE);
+        state.setText(stops + risks + notes == 0
+                ? Texts.get("state.settled")
+                : (part(stops, "stop") + part(risks, "risk") + part(notes, "note")).strip() + "   F8");
+        state.getStyleClass().removeAll("stop", "risk", "note");
+        state.getStyleClass().add(stops > 0 ? "stop" : risks > 0 ? "risk" : "note");
+        state.setDisable(stops + risks + notes == 0);
+    }
+
+    private static String part(long count, String level) {
+        return count == 0 ? "" : count + " " + Texts.get("state." + level + (count == 1 ? "" : "s")) + "  ";
+    }
+
+    private long count(Finding.Level level) {
+        return bench.plan().findings().stream().filter(finding -> finding.level() == level).count();
+    }
+}

@@ -1,0 +1,198 @@
+package longshoulder.desktop.panel;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
+import longshoulder.core.drawing.Drawing;
+import longshoulder.core.drawing.Extent;
+import longshoulder.core.drawing.Patch;
+import longshoulder.core.drawing.Stroke;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.geometry.View;
+import longshoulder.core.marking.Rod;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.PlannedPiece;
+import longshoulder.desktop.Texts;
+import longshoulder.desktop.look.FigureField;
+import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.model.Workbench;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
+
+/**
+ * The rod: the lit piece as it would lie on the bench, ends, shoulders and mortises at their running figures, waste
+ * hatched. Lengths are to scale; widths are drawn at their own scale so that a slender piece can still be read.
+ */
+public final class RodPane extends Pane {
+
+    private static final double SIDE = 64;
+    private static final double TOP = 56;
+    private static final double BOTTOM = 14;
+    private static final double BETWEEN = 8;
+    private static final double HEIGHT = 164;
+    private static final double WIDEST = 62;
+    private static final double HATCH = 7;
+
+    private final Workbench bench;
+    private final Canvas canvas = new Canvas();
+
+    public RodPane(Workbench bench) {
+        this.bench = bench;
+        setId("rod");
+        getStyleClass().add("rod");
+        setMinHeight(HEIGHT);
+        setPrefHeight(HEIGHT);
+        canvas.setMouseTransparent(true);
+        bench.planProperty().addListener((observed, was, is) -> rebuild());
+        bench.pieceProperty().addListener((observed, was, is) -> rebuild());
+        widthProperty().addListener((observed, was, is) -> rebuild());
+    }
+
+    private void rebuild() {
+        Plan plan = bench.plan();
+        getChildren().setAll(canvas);
+        canvas.setWidth(getWidth());
+        canvas.setHeight(HEIGHT);
+        GraphicsContext pen = canvas.getGraphicsContext2D();
+        pen.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        if (getWidth() < 2 * SIDE + 10 || !plan.has(bench.pieceProperty().get())) {
+            return;
+        }
+        PlannedPiece piece = plan.piece(bench.pieceProperty().get());
+        if (piece.solid().isNothing()) {
+            return;
+        }
+        Rod rod = Rod.of(plan, piece.id());
+        double scale = (getWidth() - 2 * SIDE) / piece.length().value().toMillimetres();
+        strips(pen, piece, rod, scale);
+        figures(pen, rod, scale);
+        Label heading = new Label(
+                Texts.get("rod.heading") + "  " + piece.piece().mark() + "  " + bench.words().name(piece.id()));
+        heading.getStyleClass().add("rod-heading");
+        heading.relocate(16, 4);
+        getChildren().add(heading);
+    }
+
+    private void strips(GraphicsContext pen, PlannedPiece piece, Rod rod, double scale) {
+        double room = HEIGHT - TOP - BOTTOM - BETWEEN * (rod.faces().size() - 1);
+        double each = Math.min(WIDEST, room / rod.faces().size());
+        double top = TOP + (room - each * rod.faces().size()) / 2;
+        for (Rod.Face face : rod.faces()) {
+            Drawing drawing = Drawing.of(List.of(piece), face.view());
+            Extent extent = drawing.extent();
+            double upright = each / Math.max(1e-6, extent.height());
+            Strip strip = new Strip(pen, extent, scale, upright, top);
+            strip.draw(drawing, Palette.wood(piece.wood()));
+            bench.plan().mortisesIn(piece.id()).stream().filter(joint -> face.joints().contains(joint.id()))
+                    .forEach(joint -> strip.waste(joint.removes(), face.view()));
+            Label name = new Label(bench.words().text(face.name()));
+            name.getStyleClass().add("face-name");
+            name.relocate(8, top + each / 2 - 9);
+            name.setPrefWidth(SIDE - 14);
+            getChildren().add(name);
+            top += each + BETWEEN;
+        }
+    }
+
+    private void figures(GraphicsContext pen, Rod rod, double scale) {
+        List<Double> taken = new ArrayList<>();
+        for (Rod.Mark mark : rod.marks()) {
+            double x = SIDE + scale * mark.position().value().toMillimetres();
+            pen.setStroke(mark.kind() == Rod.Kind.SHOULDER ? Palette.LIT : Palette.QUIET);
+            pen.setLineWidth(mark.kind() == Rod.Kind.SHOULDER ? 1.6 : 0.8);
+            pen.strokeLine(x, TOP - 6, x, HEIGHT - BOTTOM + 4);
+            if (taken.contains(x)) {
+                continue;
+            }
+            taken.add(x);
+            FigureField field = new FigureField(bench.project().showing().figure(mark.position().value()),
+                    Texts.get("rod." + mark.kind().name()) + ", " + bench.words().say(mark.position().label()), false,
+                    false, () -> open(mark), typed -> false);
+            field.setId("rod-" + taken.size());
+            getChildren().add(field);
+            field.applyCss();
+            double width = field.prefWidth(-1);
+            boolean crowded = taken.size() > 1 && x - taken.get(taken.size() - 2) < width + 6;
+            field.relocate(Math.rint(crowded ? x : x - width / 2), TOP - 8 - field.prefHeight(-1));
+        }
+    }
+
+    private void open(Rod.Mark mark) {
+        bench.figureProperty().set(Optional.of(mark.position().label()));
+    }
+
+    /** One face of the piece at its place on the rod. */
+    private record Strip(GraphicsContext pen, Extent extent, double scale, double upright, double top) {
+
+        double x(Vector2D point) {
+            return SIDE + scale * (point.getX() - extent.left());
+        }
+
+        double y(Vector2D point) {
+            return top + upright * (extent.high() - point.getY());
+        }
+
+        void draw(Drawing drawing, Color wood) {
+            hatch();
+            for (Patch patch : drawing.patches()) {
+                double[] xs = patch.corners().stream().mapToDouble(this::x).toArray();
+                double[] ys = patch.corners().stream().mapToDouble(this::y).toArray();
+                pen.setFill(wood);
+                pen.fillPolygon(xs, ys, xs.length);
+                pen.setStroke(wood);
+                pen.setLineWidth(0.6);
+                pen.strokePolygon(xs, ys, xs.length);
+            }
+            pen.setLineDashes(4, 3);
+            pen.setLineWidth(0.8);
+            lines(drawing, Stroke.Kind.HIDDEN, Palette.QUIET);
+            pen.setLineDashes();
+            pen.setLineWidth(1.2);
+            lines(drawing, Stroke.Kind.VISIBLE, Palette.INK);
+        }
+
+        /** Hatches what a joint takes out of this face. */
+        void waste(Solid removed, View view) {
+            List<Vector2D> corners = removed.cells().stream().flatMap(cell -> cell.faces().stream())
+                    .flatMap(face -> face.corners().stream()).map(view::flat).toList();
+            double left = corners.stream().mapToDouble(this::x).min().orElse(0);
+            double right = corners.stream().mapToDouble(this::x).max().orElse(0);
+            double high = corners.stream().mapToDouble(this::y).min().orElse(0);
+            double low = corners.stream().mapToDouble(this::y).max().orElse(0);
+            hatch(left, high, right, low);
+        }
+
+        /** The whole blank is hatched as waste; the piece is then painted over it. */
+        private void hatch() {
+            hatch(SIDE, top, SIDE + scale * extent.width(), top + upright * extent.height());
+        }
+
+        private void hatch(double left, double top, double right, double bottom) {
+            pen.save();
+            pen.beginPath();
+            pen.rect(left, top, right - left, bottom - top);
+            pen.clip();
+            pen.setStroke(Palette.QUIET);
+            pen.setLineWidth(0.7);
+            for (double x = left - (bottom - top); x < right; x += HATCH) {
+                pen.strokeLine(x, bottom, x + (bottom - top), top);
+            }
+            pen.restore();
+            pen.setLineWidth(0.7);
+            pen.strokeRect(left, top, right - left, bottom - top);
+        }
+
+        private void lines(Drawing drawing, Stroke.Kind kind, Color colour) {
+            pen.setStroke(colour);
+            for (Stroke stroke : drawing.strokes()) {
+                if (stroke.kind() == kind) {
+                    pen.strokeLine(x(stroke.from()), y(stroke.from()), x(stroke.to()), y(stroke.to()));
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,68 @@
+package longshoulder.desktop.sheet;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Rectangle2D;
+import longshoulder.core.drawing.Drawing;
+import longshoulder.core.drawing.Extent;
+import longshoulder.core.drawing.Patch;
+import longshoulder.core.geometry.View;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
+
+/**
+ * A drawing at a place on the sheet.
+ *
+ * @param caption key of its caption
+ * @param scale pixels per millimetre
+ * @param x where the picture's origin lies on the sheet, in pixels
+ * @param y the same, downwards
+ */
+record PlacedView(View view, String caption, Drawing drawing, double scale, double x, double y) {
+
+    double sheetX(Vector2D point) {
+        return x + scale * point.getX();
+    }
+
+    double sheetY(Vector2D point) {
+        return y - scale * point.getY();
+    }
+
+    /** Where a point of the world lies on the sheet. */
+    Vector2D onSheet(Vector3D point) {
+        Vector2D flat = view.flat(point);
+        return Vector2D.of(sheetX(flat), sheetY(flat));
+    }
+
+    /** The box round the drawing, on the sheet. */
+    Rectangle2D box() {
+        Extent extent = drawing.extent();
+        return new Rectangle2D(x + scale * extent.left(), y - scale * extent.high(), scale * extent.width(),
+                scale * extent.height());
+    }
+
+    /** The piece that is seen at a place on the sheet. */
+    Optional<String> pieceAt(double sheetX, double sheetY) {
+        Vector2D point = Vector2D.of((sheetX - x) / scale, (y - sheetY) / scale);
+        List<Patch> patches = drawing.patches();
+        for (int i = patches.size() - 1; i >= 0; i--) {
+            if (contains(patches.get(i).corners(), point)) {
+                return Optional.of(patches.get(i).piece());
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean contains(List<Vector2D> corners, Vector2D point) {
+        boolean left = false;
+        boolean right = false;
+        for (int i = 0; i < corners.size(); i++) {
+            Vector2D from = corners.get(i);
+            Vector2D to = corners.get((i + 1) % corners.size());
+            double side = to.subtract(from).signedArea(point.subtract(from));
+            left |= side > 0;
+            right |= side < 0;
+        }
+        return left != right;
+    }
+}

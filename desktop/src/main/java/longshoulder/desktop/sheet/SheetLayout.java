@@ -1,0 +1,68 @@
+package longshoulder.desktop.sheet;
+
+import java.util.List;
+import longshoulder.core.drawing.Drawing;
+import longshoulder.core.drawing.Extent;
+import longshoulder.core.geometry.View;
+import longshoulder.core.plan.PlannedPiece;
+
+/**
+ * Places four views on the sheet: the plan above the front, the end to the right of it, all at one scale so that edges
+ * line up across them, and the pictorial view in the corner that is left.
+ */
+final class SheetLayout {
+
+    /** Room for figures left of the front view, and between two views. */
+    private static final double LEFT = 112;
+    private static final double BETWEEN = 104;
+    private static final double RIGHT = 34;
+    private static final double ABOVE_PLAN = 16;
+    private static final double ABOVE_FRONT = 84;
+    private static final double BELOW = 78;
+
+    private final Drawing front;
+    private final Drawing end;
+    private final Drawing plan;
+    private final Drawing pictorial;
+    private final View eye;
+
+    SheetLayout(List<PlannedPiece> pieces, View eye) {
+        this.eye = eye;
+        front = Drawing.of(pieces, View.FRONT);
+        end = Drawing.of(pieces, View.END);
+        plan = Drawing.of(pieces, View.PLAN);
+        pictorial = Drawing.of(pieces, eye);
+    }
+
+    /** The views on a sheet of a size in pixels. */
+    List<PlacedView> place(double width, double height) {
+        Extent f = front.extent();
+        Extent e = end.extent();
+        Extent p = plan.extent();
+        double across = f.width() + e.width();
+        double down = f.height() + p.height();
+        double scale = Math.max(0.01, Math.min((width - LEFT - BETWEEN - RIGHT) / across,
+                (height - ABOVE_PLAN - ABOVE_FRONT - BELOW) / down));
+        double spareX = (width - LEFT - BETWEEN - RIGHT - across * scale) / 3;
+        double spareY = (height - ABOVE_PLAN - ABOVE_FRONT - BELOW - down * scale) / 2;
+        double left = LEFT + spareX - scale * f.left();
+        double endLeft = LEFT + spareX * 2 + scale * f.width() + BETWEEN;
+        double floor = height - BELOW - spareY + scale * f.low();
+        double planLow = ABOVE_PLAN + spareY + scale * p.height();
+        PlacedView placedPlan = new PlacedView(View.PLAN, "view.plan", plan, scale, left, planLow + scale * p.low());
+        double gapTop = 10;
+        double corner = endLeft - BETWEEN / 2;
+        return List.of(placedPlan, new PlacedView(View.FRONT, "view.front", front, scale, left, floor),
+                new PlacedView(View.END, "view.end", end, scale, endLeft - scale * e.left(), floor),
+                fit(corner, gapTop, width - 16, planLow + 26));
+    }
+
+    private PlacedView fit(double left, double top, double right, double bottom) {
+        Extent b = pictorial.extent();
+        double scale = Math.max(0.01,
+                Math.min((right - left) / Math.max(1, b.width()), (bottom - top) / Math.max(1, b.height())));
+        double x = (left + right) / 2 - scale * (b.left() + b.right()) / 2;
+        double y = (top + bottom) / 2 + scale * (b.low() + b.high()) / 2;
+        return new PlacedView(eye, "view.pictorial", pictorial, scale, x, y);
+    }
+}
