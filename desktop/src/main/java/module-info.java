@@ -6,5 +6,8 @@ module longshoulder.desktop {
     requires javafx.controls;
     requires java.desktop; // ImageIO writes the pictures of the views
 
-    exports longshoulder.desktop to javafx.graphics;
+    exports longshoulder.desktop;
+    exports longshoulder.desktop.look;
+    exports longshoulder.desktop.model;
+    exports longshoulder.desktop.sheet;
 }

@@ -7,8 +7,7 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 
 /** {@code check FILE}: the findings. */
-@Command(name = "check", mixinStandardHelpOptions = true,
-        description = "Lists what is wrong with a design; exits with 1 if it cannot be made.")
+@Command(name = "check", mixinStandardHelpOptions = true, description = "Lists what is wrong with a design; exits with 1 if it cannot be made.")
 final class CheckCommand implements Callable<Integer> {
 
     @Mixin

@@ -12,8 +12,7 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** {@code cutlist FILE}: the cut list, for a person or as CSV. */
-@Command(name = "cutlist", mixinStandardHelpOptions = true,
-        description = "Lists finished and rough sizes; pieces that are truly the same share a line.")
+@Command(name = "cutlist", mixinStandardHelpOptions = true, description = "Lists finished and rough sizes; pieces that are truly the same share a line.")
 final class CutListCommand implements Callable<Integer> {
 
     @Mixin

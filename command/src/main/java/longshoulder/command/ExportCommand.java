@@ -17,8 +17,7 @@ final class ExportCommand implements Callable<Integer> {
     @Mixin
     private Designs designs = new Designs();
 
-    @Option(names = "--obj", paramLabel = "DIR", required = true,
-            description = "Where to write Wavefront OBJ files: one a piece and one of all.")
+    @Option(names = "--obj", paramLabel = "DIR", required = true, description = "Where to write Wavefront OBJ files: one a piece and one of all.")
     @SuppressWarnings("NullAway.Init") // picocli fills it in
     private Path directory;
 

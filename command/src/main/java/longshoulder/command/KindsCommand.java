@@ -15,8 +15,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 /** {@code kinds}: every kind of furniture with its parameters. */
-@Command(name = "kinds", mixinStandardHelpOptions = true,
-        description = "Lists every kind of furniture with its parameters.")
+@Command(name = "kinds", mixinStandardHelpOptions = true, description = "Lists every kind of furniture with its parameters.")
 final class KindsCommand implements Callable<Integer> {
 
     @Option(names = "--json", description = "As JSON, lengths in millimetres.")

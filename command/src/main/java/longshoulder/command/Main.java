@@ -9,10 +9,9 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.ParameterException;
 
 /** Runs one command: {@code kinds}, {@code new}, {@code plan}, {@code check}, {@code cutlist} or {@code export}. */
-@Command(name = "longshoulder", mixinStandardHelpOptions = true, version = "Long Shoulder 0.1.0",
-        description = "Plans the joints of furniture from overall sizes.",
-        footer = {"", "Without a command the window opens; \"longshoulder demo\" opens it with demo data."},
-        subcommands = {KindsCommand.class, NewCommand.class, PlanCommand.class, CheckCommand.class,
+@Command(name = "longshoulder", mixinStandardHelpOptions = true, version = "Long Shoulder 0.1.0", description = "Plans the joints of furniture from overall sizes.", footer = {
+        "", "Without a command the window opens; \"longshoulder demo\" opens it with demo data."}, subcommands = {
+                KindsCommand.class, NewCommand.class, PlanCommand.class, CheckCommand.class,
                 CutListCommand.class, ExportCommand.class})
 public final class Main implements Runnable {
 
@@ -20,8 +19,7 @@ public final class Main implements Runnable {
     static final int STOPPED = 1;
     static final int BAD_INPUT = 2;
 
-    private Main() {
-    }
+    private Main() {}
 
     public static void main(String[] arguments) {
         System.exit(run(System.out, System.err, arguments));
@@ -36,7 +34,8 @@ public final class Main implements Runnable {
                 .setExecutionExceptionHandler((failure, command, result) -> switch (failure) {
                     case BadFile bad -> refuse(errors, bad.getMessage());
                     case Refusal refusal -> refuse(errors, refusal.getMessage());
-                    case java.io.IOException broken -> refuse(errors, "The file cannot be written: " + broken.getMessage());
+                    case java.io.IOException broken ->
+                        refuse(errors, "The file cannot be written: " + broken.getMessage());
                     default -> throw failure;
                 });
         int code = line.execute(arguments);

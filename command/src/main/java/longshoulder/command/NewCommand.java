@@ -31,8 +31,7 @@ final class NewCommand implements Callable<Integer> {
     @SuppressWarnings("NullAway.Init") // picocli fills it in
     private String kindId;
 
-    @Option(names = "--set", paramLabel = "NAME=VALUE",
-            description = "Gives a parameter a value, such as overall.length=\"1500 mm\".")
+    @Option(names = "--set", paramLabel = "NAME=VALUE", description = "Gives a parameter a value, such as overall.length=\"1500 mm\".")
     private List<String> settings = new ArrayList<>();
 
     @Option(names = "--wood", paramLabel = "ROLE=WOOD", description = "Chooses a wood, such as top=elm.")
@@ -84,7 +83,8 @@ final class NewCommand implements Callable<Integer> {
         int equals = setting.indexOf('=');
         if (equals < 1) {
             throw new Refusal(
-                    "%s \"%s\" lacks a name or a value; write it as %s %s.".formatted(option, setting, option, example));
+                    "%s \"%s\" lacks a name or a value; write it as %s %s.".formatted(option, setting, option,
+                            example));
         }
         return new String[]{setting.substring(0, equals).strip(), setting.substring(equals + 1).strip()};
     }

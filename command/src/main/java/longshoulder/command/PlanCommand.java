@@ -10,8 +10,7 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** {@code plan FILE}: the plan, for a person or as JSON. */
-@Command(name = "plan", mixinStandardHelpOptions = true,
-        description = "Shows the plan of a design: pieces, shoulder lengths, joints and findings.")
+@Command(name = "plan", mixinStandardHelpOptions = true, description = "Shows the plan of a design: pieces, shoulder lengths, joints and findings.")
 final class PlanCommand implements Callable<Integer> {
 
     @Mixin

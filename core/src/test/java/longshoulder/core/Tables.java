@@ -19,8 +19,7 @@ import net.jqwik.api.Combinators;
 /** Tables for tests. */
 public final class Tables {
 
-    private Tables() {
-    }
+    private Tables() {}
 
     /** A table with its metric defaults and some values changed: name, text, name, text. */
     public static Project table(String... settings) {

@@ -13,8 +13,7 @@ import javafx.application.Application;
  */
 public final class Main {
 
-    private Main() {
-    }
+    private Main() {}
 
     public static void main(String[] arguments) {
         LongShoulderApp.begin(parse(arguments));

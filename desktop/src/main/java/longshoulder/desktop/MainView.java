@@ -1,6 +1,9 @@
 package longshoulder.desktop;
 
+import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
@@ -20,6 +23,7 @@ import longshoulder.desktop.panel.NoticeBar;
 import longshoulder.desktop.panel.ReckoningPane;
 import longshoulder.desktop.panel.RodPane;
 import longshoulder.desktop.sheet.SheetPane;
+import org.jspecify.annotations.Nullable;
 
 /** The one screen: sheet in the middle, reckoning and cut list at the side, the rod along the bottom. */
 public final class MainView extends BorderPane {
@@ -62,6 +66,11 @@ public final class MainView extends BorderPane {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setPrefWidth(SIDE_WIDTH);
         scroll.setMinWidth(SIDE_WIDTH);
+        scroll.sceneProperty().flatMap(Scene::focusOwnerProperty).addListener((observed, was, is) -> {
+            if (is != null) {
+                reveal(scroll, is);
+            }
+        });
         return scroll;
     }
 
@@ -77,7 +86,28 @@ public final class MainView extends BorderPane {
         return new KeyCodeCombination(code, KeyCombination.SHORTCUT_DOWN);
     }
 
+    /** Brings what has the keyboard into view. */
+    private static void reveal(ScrollPane scroll, Node node) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (at.equals(scroll.getContent())) {
+                double height = scroll.getContent().getBoundsInLocal().getHeight();
+                double room = scroll.getViewportBounds().getHeight();
+                Bounds place = scroll.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
+                double shown = scroll.getVvalue() * Math.max(0, height - room);
+                if (place.getMinY() < shown || place.getMaxY() > shown + room) {
+                    scroll.setVvalue(Math.clamp((place.getCenterY() - room / 2) / Math.max(1, height - room), 0, 1));
+                }
+                return;
+            }
+        }
+    }
+
     private void key(KeyEvent key) {
+        if (key.getCode() == KeyCode.ESCAPE) {
+            // Not consumed: a figure that is being typed into is left as well.
+            bench.hush();
+            return;
+        }
         Runnable action = action(key);
         if (action != null) {
             action.run();
@@ -85,7 +115,7 @@ public final class MainView extends BorderPane {
         }
     }
 
-    private @org.jspecify.annotations.Nullable Runnable action(KeyEvent key) {
+    private @Nullable Runnable action(KeyEvent key) {
         if (NEW.match(key)) {
             return documents::startNew;
         }
@@ -108,7 +138,6 @@ public final class MainView extends BorderPane {
             case F8 -> bench::nextFinding;
             case PAGE_DOWN -> () -> bench.lightNext(1);
             case PAGE_UP -> () -> bench.lightNext(-1);
-            case ESCAPE -> bench.isSpeaking() ? bench::hush : null;
             default -> null;
         };
     }

@@ -36,8 +36,7 @@ final class Pictures {
     }
 
     /** A state of the window worth a picture. */
-    private record Step(String name, Runnable action) {
-    }
+    private record Step(String name, Runnable action) {}
 
     /** Writes the pictures, a few pulses apart so that each state is laid out, then gives their paths to {@code done}. */
     void write(Path directory, Consumer<List<Path>> done) {

@@ -25,8 +25,7 @@ record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> p
     static final String DEMO = "reading-table" + DesignFile.SUFFIX;
 
     /** The project to begin with, and the sentence to show where it could not be read. */
-    record Beginning(Project project, Optional<Path> file, String trouble) {
-    }
+    record Beginning(Project project, Optional<Path> file, String trouble) {}
 
     /** Reads what was asked for; a file that cannot be read gives a new table and a sentence. */
     Beginning load() {

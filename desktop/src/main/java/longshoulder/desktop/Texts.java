@@ -8,8 +8,7 @@ public final class Texts {
 
     private static final ResourceBundle BUNDLE = ResourceBundle.getBundle("longshoulder.desktop.window", Locale.ROOT);
 
-    private Texts() {
-    }
+    private Texts() {}
 
     /** The text of a key. */
     public static String get(String key) {

@@ -14,8 +14,7 @@ import java.nio.file.StandardOpenOption;
  */
 final class AtomicFile {
 
-    private AtomicFile() {
-    }
+    private AtomicFile() {}
 
     /** Where the version before the last one is kept. */
     static Path previous(Path file) {

@@ -15,8 +15,7 @@ import org.apache.commons.csv.CSVPrinter;
 /** Writes a cut list as RFC 4180 CSV: a heading, then a record a line of the list, lengths in exact millimetres. */
 public final class CutListCsv {
 
-    private CutListCsv() {
-    }
+    private CutListCsv() {}
 
     /** The cut list of a plan as UTF-8. */
     public static byte[] toBytes(Plan plan) {

@@ -18,8 +18,7 @@ public final class DesignFile {
     /** No design comes near this; anything larger is something else. */
     static final int LARGEST = 4 * 1024 * 1024;
 
-    private DesignFile() {
-    }
+    private DesignFile() {}
 
     /**
      * Reads a project.

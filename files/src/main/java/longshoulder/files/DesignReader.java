@@ -79,17 +79,24 @@ final class DesignReader {
             }
             return root;
         } catch (JsonEOFException truncated) {
-            throw new BadFile("%s breaks off at line %d, so it is not whole; maybe open %s.previous instead."
-                    .formatted(file, line(truncated), file));
+            throw brokenOff(truncated);
         } catch (StreamConstraintsException tooMuch) {
             throw new BadFile("%s holds something too long or too deeply nested for a design%s.".formatted(file,
                     tooMuch.getLocation() == null ? "" : ", at line " + line(tooMuch)));
         } catch (JsonProcessingException bad) {
+            if (bad.getOriginalMessage().startsWith("Unexpected end-of-input")) {
+                throw brokenOff(bad);
+            }
             throw new BadFile("%s is not valid JSON at line %d: %s.".formatted(file, line(bad),
                     firstLine(bad.getOriginalMessage())));
         } catch (IOException unreadable) {
             throw new BadFile("%s cannot be read as UTF-8 text.".formatted(file));
         }
+    }
+
+    private BadFile brokenOff(JsonProcessingException truncated) {
+        return new BadFile("%s breaks off at line %d, so it is not whole; maybe open %s.previous instead."
+                .formatted(file, line(truncated), file));
     }
 
     private static int line(JsonProcessingException exception) {
@@ -98,7 +105,8 @@ final class DesignReader {
     }
 
     private static String firstLine(String message) {
-        String line = message.lines().findFirst().orElse("something unexpected");
+        // The parser adds advice for programmers behind a colon.
+        String line = message.lines().findFirst().orElse("something unexpected").replaceFirst(": enable .*", "");
         return line.length() > 160 ? line.substring(0, 160) + "…" : line;
     }
 

@@ -12,8 +12,7 @@ final class DesignWriter {
     static final String FORMAT = "longshoulder-design";
     static final int VERSION = 1;
 
-    private DesignWriter() {
-    }
+    private DesignWriter() {}
 
     static byte[] write(Project project) {
         return Json.write(out -> {

@@ -26,8 +26,7 @@ final class Json {
     static final JsonMapper READER = JsonMapper.builder(FACTORY)
             .enable(com.fasterxml.jackson.databind.DeserializationFeature.FAIL_ON_TRAILING_TOKENS).build();
 
-    private Json() {
-    }
+    private Json() {}
 
     /** Something that writes itself. */
     @FunctionalInterface

@@ -14,8 +14,7 @@ import longshoulder.core.words.Words;
 /** Writes every kind of furniture with its parameters as JSON. Lengths are numbers of millimetres. */
 public final class KindsJson {
 
-    private KindsJson() {
-    }
+    private KindsJson() {}
 
     /** All kinds as UTF-8. */
     public static byte[] toBytes() {

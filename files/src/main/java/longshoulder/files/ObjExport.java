@@ -21,8 +21,7 @@ public final class ObjExport {
     /** Name of the file that holds all pieces. */
     public static final String ALL = "all.obj";
 
-    private ObjExport() {
-    }
+    private ObjExport() {}
 
     /** Writes a file a piece, named after its id, and one of all; gives the files written. */
     public static List<Path> write(Plan plan, Path directory) throws IOException {

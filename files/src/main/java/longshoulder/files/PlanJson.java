@@ -22,8 +22,7 @@ public final class PlanJson {
 
     private static final int VERSION = 1;
 
-    private PlanJson() {
-    }
+    private PlanJson() {}
 
     /** The plan as UTF-8; lengths are exact numbers of millimetres, angles degrees. */
     public static byte[] toBytes(Plan plan) {

@@ -14,8 +14,7 @@ import java.util.Optional;
 /** Validates JSON against the published schemas. */
 final class SchemaCheck {
 
-    private SchemaCheck() {
-    }
+    private SchemaCheck() {}
 
     /** What is wrong with a design file, as "at place: reason."; empty if nothing is. */
     static Optional<String> design(JsonNode root) {

@@ -12,8 +12,7 @@ final class Overlaps {
 
     private static final double NEAR = 0.01;
 
-    private Overlaps() {
-    }
+    private Overlaps() {}
 
     static List<Stroke> removed(List<Stroke> strokes) {
         List<Stroke> kept = new ArrayList<>();

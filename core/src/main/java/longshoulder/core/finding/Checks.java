@@ -9,8 +9,7 @@ public final class Checks {
     private static final List<Check> ALL = List.of(new RoomCheck(), new CollisionCheck(), new WallCheck(),
             new ThicknessCheck(), new GlueRoomCheck(), new ShoulderCheck());
 
-    private Checks() {
-    }
+    private Checks() {}
 
     /** Every finding, the worst first; among equals in the order of the checks and the pieces. */
     public static List<Finding> run(Subject subject) {

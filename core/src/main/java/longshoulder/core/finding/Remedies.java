@@ -69,8 +69,11 @@ final class Remedies {
             case Amount.Sum sum -> sum.terms().stream().filter(term -> term.times() == 1)
                     .flatMap(term -> grown(term.amount(), by).stream()).findFirst();
             case Amount.Cut cut -> grown(cut.planned(), by);
-            case Amount.Ruled _, Amount.Share _, Amount.Least _, Amount.Greatest _, Amount.Nearest _ ->
-                Optional.empty();
+            case Amount.Ruled _ -> Optional.empty();
+            case Amount.Share _ -> Optional.empty();
+            case Amount.Least _ -> Optional.empty();
+            case Amount.Greatest _ -> Optional.empty();
+            case Amount.Nearest _ -> Optional.empty();
         };
     }
 }

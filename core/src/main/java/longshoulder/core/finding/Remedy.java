@@ -4,5 +4,4 @@ import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
 
 /** One action that mends a finding; undone like any other edit. */
-public record Remedy(Label label, Edit edit) {
-}
+public record Remedy(Label label, Edit edit) {}

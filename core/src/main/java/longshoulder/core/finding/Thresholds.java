@@ -18,6 +18,5 @@ final class Thresholds {
     /** A tenon is at most one part in so many of its rail's thickness. */
     static final int THICKEST_SHARE = 2;
 
-    private Thresholds() {
-    }
+    private Thresholds() {}
 }

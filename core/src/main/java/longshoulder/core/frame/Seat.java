@@ -9,5 +9,4 @@ import longshoulder.core.reckoning.Amount;
  * @param setback from the post's face that looks the way of the rail's face side, back to that face side
  * @param drop from the post's end nearest to the rail's face edge, along the post to that face edge
  */
-public record Seat(String rail, String post, Amount setback, Amount drop) {
-}
+public record Seat(String rail, String post, Amount setback, Amount drop) {}

@@ -117,8 +117,7 @@ final class MeshBuilder {
         }
     }
 
-    private record Directed(int from, int to) {
-    }
+    private record Directed(int from, int to) {}
 
     /** The stretches where two faces meet that do not lie in one plane. */
     private List<Mesh.Edge> edges() {

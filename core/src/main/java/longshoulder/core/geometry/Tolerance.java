@@ -12,6 +12,5 @@ public final class Tolerance {
     /** Two unit normals whose sine or difference stays below this are the same direction. */
     public static final double DIRECTION = 1e-9;
 
-    private Tolerance() {
-    }
+    private Tolerance() {}
 }

@@ -18,8 +18,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 /** Finds where ends of pieces stand on long faces of others, from the geometry alone. */
 public final class Meetings {
 
-    private Meetings() {
-    }
+    private Meetings() {}
 
     /** All meetings of a frame, in the order of its pieces. Pieces that are laid on meet nothing. */
     public static List<Meeting> find(Frame frame) {

@@ -52,8 +52,8 @@ public record StoppedTenon(Meeting meeting, Amount thickness, Amount width, Amou
     public Solid removes() {
         Piece rail = meeting.rail();
         double x = meeting.end() == Meeting.End.START ? 0 : mm(rail.length());
-        // Measured from the post's own surface: a rail that was cut short does not make its mortise shallower.
-        double gap = Math.abs(meeting.surface().distance(rail.pose().toWorld(x, 0, 0)));
+        // Measured from the post's own surface: a rail cut short or long does not make its mortise shallower or deeper.
+        double gap = meeting.surface().distance(rail.pose().toWorld(x, 0, 0));
         return beyondEnd(rail, mm(depth), gap);
     }
 

@@ -8,8 +8,7 @@ public final class Kinds {
 
     private static final List<Kind> ALL = List.of(new Table());
 
-    private Kinds() {
-    }
+    private Kinds() {}
 
     public static List<Kind> all() {
         return ALL;

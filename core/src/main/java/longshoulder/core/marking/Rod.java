@@ -35,8 +35,7 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
      * @param position from the end where the running figures start
      * @param joint the joint that it belongs to
      */
-    public record Mark(Kind kind, Amount position, Optional<String> joint) {
-    }
+    public record Mark(Kind kind, Amount position, Optional<String> joint) {}
 
     /** What a mark is. */
     public enum Kind {

@@ -51,14 +51,14 @@ public final class LengthEntry {
         if (text.length() > LONGEST_TEXT) {
             throw new EntryException(
                     "The entry is %d characters long; a length takes at most %d.".formatted(text.length(),
-                            LONGEST_TEXT), LONGEST_TEXT);
+                            LONGEST_TEXT),
+                    LONGEST_TEXT);
         }
         return new LengthEntry(text, bare).length();
     }
 
     /** A number on its way to a length: {@code unit} is false while it is still a bare count. */
-    private record Quantity(Fraction value, boolean unit) {
-    }
+    private record Quantity(Fraction value, boolean unit) {}
 
     private Length length() {
         if (peek().kind() == Kind.END) {
@@ -227,8 +227,10 @@ public final class LengthEntry {
         if (token.kind() == Kind.END) {
             return trouble("Something is missing at the end; a number is expected", token.position());
         }
-        String place = token.position() == 0 ? "at the start" : "after \"" + text.substring(0, token.position()).strip()
-                + "\"";
+        String place = token.position() == 0
+                ? "at the start"
+                : "after \"" + text.substring(0, token.position()).strip()
+                        + "\"";
         return trouble("\"%s\" is not expected %s".formatted(token.text(), place), token.position());
     }
 

@@ -7,9 +7,9 @@ import java.math.BigDecimal;
  * is rounded from the exact length, half to even, never from another rounded figure.
  */
 public enum Showing {
-    WHOLE_MILLIMETRES("1 mm", 1_000_000_000L, 0), HALF_MILLIMETRES("0.5 mm", 500_000_000L, 0),
-    TENTH_MILLIMETRES("0.1 mm", 100_000_000L, 0), SIXTEENTHS("1/16 in", 1_587_500_000L, 16),
-    THIRTY_SECONDS("1/32 in", 793_750_000L, 32), SIXTY_FOURTHS("1/64 in", 396_875_000L, 64);
+    WHOLE_MILLIMETRES("1 mm", 1_000_000_000L, 0), HALF_MILLIMETRES("0.5 mm", 500_000_000L, 0), TENTH_MILLIMETRES(
+            "0.1 mm", 100_000_000L, 0), SIXTEENTHS("1/16 in", 1_587_500_000L,
+                    16), THIRTY_SECONDS("1/32 in", 793_750_000L, 32), SIXTY_FOURTHS("1/64 in", 396_875_000L, 64);
 
     private final String code;
     private final long step;
@@ -58,8 +58,10 @@ public enum Showing {
     /** The figure as text without a unit: "599.1", "49 5/8", "-1/64". */
     public String figure(Length length) {
         long steps = length.times(1, step).picometres();
-        return isInches() ? inches(steps) : BigDecimal.valueOf(steps * (step / 100_000_000L), 1).stripTrailingZeros()
-                .add(BigDecimal.ZERO).toPlainString();
+        return isInches()
+                ? inches(steps)
+                : BigDecimal.valueOf(steps * (step / 100_000_000L), 1).stripTrailingZeros()
+                        .add(BigDecimal.ZERO).toPlainString();
     }
 
     /** The figure with its unit: "599.1 mm", "49 5/8 in". */

@@ -20,8 +20,7 @@ import longshoulder.core.reckoning.Label;
 /** Derives a plan from a project: brief → frame → meetings → joints → exact pieces → findings. */
 public final class Planner {
 
-    private Planner() {
-    }
+    private Planner() {}
 
     /**
      * The plan of a project. A pure function; takes any project that its edits can make.

@@ -74,8 +74,7 @@ public sealed interface Amount {
     }
 
     /** One line of a sum: {@code times} may be negative. */
-    record Term(int times, Amount amount) {
-    }
+    record Term(int times, Amount amount) {}
 
     /** Σ times · amount. */
     record Sum(Label label, List<Term> terms) implements Amount {

@@ -2,7 +2,6 @@ package longshoulder.core.words;
 
 import java.text.MessageFormat;
 import java.util.Locale;
-import java.util.MissingResourceException;
 import java.util.ResourceBundle;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.finding.Finding;

@@ -16,7 +16,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class LengthEntryTest {
 
     @ParameterizedTest
-    @CsvSource(quoteCharacter = '`', delimiter = '|', value = {"34 1/2 | INCH | 876.3 mm", "34-1/2\" | MILLIMETRE | 876.3 mm",
+    @CsvSource(quoteCharacter = '`', delimiter = '|', value = {"34 1/2 | INCH | 876.3 mm",
+            "34-1/2\" | MILLIMETRE | 876.3 mm",
             "2' 10 1/2\" | MILLIMETRE | 876.3 mm", "876 | MILLIMETRE | 876 mm", "87.6cm | INCH | 876 mm",
             "0.876 m | INCH | 876 mm", "22,5 | MILLIMETRE | 22.5 mm", "1200 - 2*65 | MILLIMETRE | 1070 mm",
             "1 1/2\" + 6mm | MILLIMETRE | 44.1 mm", "2'-6\" | MILLIMETRE | 762 mm", "2' 10 | MILLIMETRE | 863.6 mm",

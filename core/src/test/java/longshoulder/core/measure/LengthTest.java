@@ -46,8 +46,8 @@ class LengthTest {
     }
 
     @Property
-    void parse_readsBackToString(@ForAll @LongRange(min = -1_000_000_000_000_000L,
-            max = 1_000_000_000_000_000L) long picometres) {
+    void parse_readsBackToString(
+            @ForAll @LongRange(min = -1_000_000_000_000_000L, max = 1_000_000_000_000_000L) long picometres) {
         Length length = new Length(picometres);
         assertThat(Length.parse(length.toString())).isEqualTo(length);
     }

@@ -12,6 +12,8 @@ import longshoulder.core.joint.StoppedTenon;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Amount;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** The worked numbers of the trade's reference come out exactly. */
 class WorkedExamplesTest {
@@ -69,10 +71,11 @@ class WorkedExamplesTest {
         assertThat(cut).isEqualTo(new EndCut(0.0, 0.0, 0.0, 0.0, mm("1260"), mm("1260")));
     }
 
-    @Test
-    void plan_shoulderCutShort_lengthFollowsAndMortiseStays() {
-        Plan plan = Planner.plan(new Edit.RecordShoulder("apron-front", mm("1258")).applyTo(table()));
-        assertThat(plan.piece("apron-front").length().value()).isEqualTo(mm("1338"));
+    @ParameterizedTest
+    @CsvSource({"1258, 1338", "1262, 1342"})
+    void plan_shoulderCutShortOrLong_lengthFollowsAndMortiseStays(String cut, String length) {
+        Plan plan = Planner.plan(new Edit.RecordShoulder("apron-front", mm(cut)).applyTo(table()));
+        assertThat(plan.piece("apron-front").length().value()).isEqualTo(mm(length));
         assertThat(plan.piece("leg-front-left").solid().volume())
                 .isCloseTo(plan().piece("leg-front-left").solid().volume(), within(1e-6));
     }

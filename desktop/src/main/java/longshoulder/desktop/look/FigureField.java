@@ -64,6 +64,12 @@ public final class FigureField extends StackPane {
         });
     }
 
+    /** Names the node after what it shows, with dashes for dots so that it can be looked up. */
+    public FigureField named(String id) {
+        setId(id.replace('.', '-'));
+        return this;
+    }
+
     /** What a click or Enter does: edits or opens. */
     public void fire() {
         open.run();

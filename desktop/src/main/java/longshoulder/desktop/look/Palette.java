@@ -40,8 +40,7 @@ public final class Palette {
             Map.entry("white-pine", Color.web("#f3e3bd")), Map.entry("larch", Color.web("#e6be8e")),
             Map.entry("sycamore", Color.web("#f2ead8")));
 
-    private Palette() {
-    }
+    private Palette() {}
 
     /** The tint of a wood. */
     public static Color wood(String species) {

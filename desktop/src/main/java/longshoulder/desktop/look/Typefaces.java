@@ -17,8 +17,7 @@ public final class Typefaces {
             "Bitter_600SemiBold.ttf");
     private static final String FIGURES = "Source Sans 3";
 
-    private Typefaces() {
-    }
+    private Typefaces() {}
 
     /** Makes the typefaces known; once, before the first scene. */
     public static void load() {

@@ -13,8 +13,7 @@ public record Notice(String text, List<Choice> choices) {
     public static final Notice NONE = new Notice("", List.of());
 
     /** One thing that can be done. */
-    public record Choice(String text, Runnable action) {
-    }
+    public record Choice(String text, Runnable action) {}
 
     public Notice {
         choices = List.copyOf(choices);

@@ -142,11 +142,6 @@ public final class Workbench {
         }
     }
 
-    /** Whether a finding or a notice is open. */
-    public boolean isSpeaking() {
-        return finding.get().isPresent() || !notice.get().equals(Notice.NONE);
-    }
-
     /** Closes what is open. */
     public void hush() {
         finding.set(Optional.empty());

@@ -115,7 +115,8 @@ public final class CutListPane extends VBox {
         row.setUserData(line);
         row.setFocusTraversable(true);
         row.setAccessibleRole(AccessibleRole.BUTTON);
-        row.setAccessibleText("%d %s, %s".formatted(line.count(), role, spoken(rough ? line.rough() : line.finished())));
+        row.setAccessibleText(
+                "%d %s, %s".formatted(line.count(), role, spoken(rough ? line.rough() : line.finished())));
         row.setOnMouseClicked(click -> lightNextOf(line));
         row.setOnKeyPressed(key -> {
             if (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.SPACE) {

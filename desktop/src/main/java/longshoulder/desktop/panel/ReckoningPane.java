@@ -30,6 +30,7 @@ import longshoulder.core.reckoning.Amount;
 import longshoulder.core.wood.Species;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.FigureField;
+import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.model.Workbench;
 
 /**
@@ -51,6 +52,10 @@ public final class ReckoningPane extends VBox {
     }
 
     private void rebuild() {
+        FocusKeeper.rebuild(this, this::remake);
+    }
+
+    private void remake() {
         getChildren().clear();
         Plan plan = bench.plan();
         if (!plan.has(bench.pieceProperty().get())) {
@@ -203,14 +208,11 @@ public final class ReckoningPane extends VBox {
     }
 
     private FigureField field(Amount amount, Optional<String> parameter, String id) {
-        FigureField field = new FigureField(bench.project().showing().figure(amount.value()),
+        return new FigureField(bench.project().showing().figure(amount.value()),
                 bench.words().say(amount.label()), amount instanceof Amount.Given, parameter.isPresent(),
-                () -> bench.open(amount),
-                typed -> parameter.isPresent() && bench.read(typed)
+                parameter.isPresent() ? () -> {} : () -> bench.open(amount), typed -> parameter.isPresent() && bench.read(typed)
                         .map(length -> bench.edit(new Edit.Give(parameter.get(), new Value.Measured(length))))
-                        .orElse(false));
-        field.setId(id);
-        return field;
+                        .orElse(false)).named(id);
     }
 
     /** A figure of the piece to open; those that a school decides can be set here, and given back to the school. */
@@ -228,7 +230,7 @@ public final class ReckoningPane extends VBox {
         if (amount instanceof Amount.Given && isLeftToSchool(id)) {
             Button leave = new Button(Texts.get("reckoning.leave"));
             leave.getStyleClass().add("small");
-            leave.setId("leave-" + id);
+            leave.setId("leave-" + id.replace('.', '-'));
             leave.setMinWidth(USE_PREF_SIZE);
             leave.setOnAction(action -> bench.edit(new Edit.LeaveToSchool(id)));
             line.getChildren().add(leave);
@@ -283,12 +285,11 @@ public final class ReckoningPane extends VBox {
         HBox.setHgrow(name, Priority.ALWAYS);
         Length cut = bench.project().cutShoulders().get(piece.id());
         FigureField field = new FigureField(cut == null ? "–" : bench.project().showing().figure(cut),
-                Texts.get("reckoning.cut"), cut != null, true, () -> {
-                }, typed -> typed.isBlank()
+                Texts.get("reckoning.cut"), cut != null, true, () -> {}, typed -> typed.isBlank()
                         ? bench.edit(new Edit.ForgetShoulder(piece.id()))
                         : bench.read(typed).map(length -> bench.edit(new Edit.RecordShoulder(piece.id(), length)))
                                 .orElse(false));
-        field.setId("piece-cut");
+        field.named("piece-cut");
         HBox line = new HBox(name, field);
         line.getStyleClass().addAll("choice-line", "as-cut");
         line.setAlignment(Pos.CENTER_LEFT);

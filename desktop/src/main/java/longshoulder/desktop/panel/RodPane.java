@@ -112,7 +112,7 @@ public final class RodPane extends Pane {
             FigureField field = new FigureField(bench.project().showing().figure(mark.position().value()),
                     Texts.get("rod." + mark.kind().name()) + ", " + bench.words().say(mark.position().label()), false,
                     false, () -> open(mark), typed -> false);
-            field.setId("rod-" + taken.size());
+            field.named("rod-" + taken.size());
             getChildren().add(field);
             field.applyCss();
             double width = field.prefWidth(-1);

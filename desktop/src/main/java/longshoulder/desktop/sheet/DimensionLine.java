@@ -45,8 +45,11 @@ record DimensionLine(Dimension dimension, double fromX, double fromY, double toX
         double low = Math.min(from.getX(), to.getX());
         double high = Math.max(from.getX(), to.getX());
         boolean fits = high - low > width + 10;
-        double figureX = fits ? (low + high) / 2 : dimension.side() == Side.INSIDE ? high + width / 2 + 6
-                : low - width / 2 - 6;
+        double figureX = fits
+                ? (low + high) / 2
+                : dimension.side() == Side.INSIDE
+                        ? high + width / 2 + 6
+                        : low - width / 2 - 6;
         return new DimensionLine(dimension, low, y, high, y, figureX, y, from.getX(), from.getY(), to.getX(),
                 to.getY());
     }

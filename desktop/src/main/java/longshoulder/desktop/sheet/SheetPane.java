@@ -22,6 +22,7 @@ import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.FigureField;
+import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.model.Workbench;
 
@@ -82,8 +83,10 @@ public final class SheetPane extends Pane {
         if (getWidth() < 10 || getHeight() < 10) {
             return;
         }
-        Optional<String> focused = Optional.ofNullable(getScene()).map(scene -> scene.getFocusOwner())
-                .filter(node -> isInside(node)).map(SheetPane::figureId);
+        FocusKeeper.rebuild(this, this::remake);
+    }
+
+    private void remake() {
         canvas.setWidth(getWidth());
         canvas.setHeight(getHeight());
         place();
@@ -92,31 +95,6 @@ public final class SheetPane extends Pane {
         figures();
         marks.rebuild(this, views);
         paint();
-        focused.ifPresent(id -> {
-            for (Node child : getChildren()) {
-                if (id.equals(child.getId())) {
-                    child.requestFocus();
-                }
-            }
-        });
-    }
-
-    private boolean isInside(Node node) {
-        for (Node at = node; at != null; at = at.getParent()) {
-            if (at == this) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private static String figureId(Node node) {
-        for (Node at = node; at != null; at = at.getParent()) {
-            if (at instanceof FigureField) {
-                return String.valueOf(at.getId());
-            }
-        }
-        return "";
     }
 
     private void place() {
@@ -160,9 +138,8 @@ public final class SheetPane extends Pane {
                 typed -> parameter.isPresent() && bench.read(typed)
                         .map(length -> bench.edit(new Edit.Give(parameter.get(), new Value.Measured(length))))
                         .orElse(false));
-        field.setId("figure-" + parameter.orElse(amount.label().key().replace("amount.", "")
+        getChildren().add(field.named("figure-" + parameter.orElse(amount.label().key())
                 + amount.label().arguments().stream().map(argument -> "-" + argument).findFirst().orElse("")));
-        getChildren().add(field);
         DimensionLine line = line(dimension, view, field);
         field.setUserData(dimension);
         double width = field.prefWidth(-1);

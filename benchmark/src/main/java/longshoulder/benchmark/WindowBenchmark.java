@@ -1,0 +1,108 @@
+package longshoulder.benchmark;
+
+import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.layout.BorderPane;
+import javafx.stage.Stage;
+import longshoulder.core.brief.Value;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import longshoulder.desktop.MainView;
+import longshoulder.desktop.look.Typefaces;
+import longshoulder.desktop.model.Documents;
+import longshoulder.desktop.model.FileAsker;
+import longshoulder.desktop.model.Workbench;
+import longshoulder.desktop.sheet.SheetPane;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.TearDown;
+import org.openjdk.jmh.annotations.Warmup;
+
+/**
+ * What an edit costs in the real window, offscreen with the software renderer: derived, every part of the window made
+ * anew, styled, laid out and drawn on its canvases. The last step, copying the scene to the screen, is the toolkit's.
+ */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 4, time = 3)
+@Measurement(iterations = 5, time = 3)
+@Fork(value = 1, jvmArgsAppend = {"-Dglass.platform=Headless", "-Dprism.order=sw"})
+public class WindowBenchmark {
+
+    private static final FileAsker NOBODY = new FileAsker() {
+        @Override
+        public Optional<java.nio.file.Path> toOpen() {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<java.nio.file.Path> toSave(String suggestion) {
+            return Optional.empty();
+        }
+    };
+
+    private Workbench bench;
+    private BorderPane view;
+    private long length = 1500;
+
+    @Setup
+    public void show() throws InterruptedException {
+        CountDownLatch shown = new CountDownLatch(1);
+        Platform.startup(() -> {
+            Typefaces.load();
+            bench = new Workbench(Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES),
+                    Optional.empty());
+            view = new MainView(bench, new Documents(bench, NOBODY));
+            Stage stage = new Stage();
+            stage.setScene(new Scene(view, 1280, 800));
+            stage.show();
+            shown.countDown();
+        });
+        shown.await();
+    }
+
+    @TearDown
+    public void end() {
+        Platform.exit();
+    }
+
+    /** From the typed length to a laid-out window. */
+    @Benchmark
+    public void editToLayout() throws InterruptedException {
+        onWindow(() -> {
+            length = length == 1500 ? 1600 : 1500;
+            bench.edit(new Edit.Give("overall.length", new Value.Measured(Length.ofMillimetres(length))));
+            view.applyCss();
+            view.layout();
+        });
+    }
+
+    /** One step of turning the pictorial view. */
+    @Benchmark
+    public void turnPictorial() throws InterruptedException {
+        onWindow(() -> ((SheetPane) view.lookup("#sheet")).turn(1, 0));
+    }
+
+    private static void onWindow(Runnable action) throws InterruptedException {
+        CountDownLatch done = new CountDownLatch(1);
+        Platform.runLater(() -> {
+            action.run();
+            done.countDown();
+        });
+        done.await();
+    }
+}

@@ -1,0 +1,112 @@
+package longshoulder.command;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class MainTest {
+
+    @TempDir
+    Path directory;
+
+    private record Outcome(int code, String out, String err) {}
+
+    private static Outcome run(String... arguments) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ByteArrayOutputStream err = new ByteArrayOutputStream();
+        int code = Main.run(new PrintStream(out, true, StandardCharsets.UTF_8),
+                new PrintStream(err, true, StandardCharsets.UTF_8), arguments);
+        return new Outcome(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
+    }
+
+    private String design(String... settings) throws Exception {
+        Stream<String> sets = Stream.of(settings).flatMap(setting -> Stream.of("--set", setting));
+        Outcome made = run(Stream.concat(Stream.of("new", "table"), sets).toArray(String[]::new));
+        assertThat(made.err()).isEmpty();
+        assertThat(made.code()).isZero();
+        Path file = Files.createTempFile(directory, "t", ".longshoulder.json");
+        Files.writeString(file, made.out());
+        return file.toString();
+    }
+
+    @Test
+    void plan_workedExample_readsAsInTheTrade() throws Exception {
+        Outcome plan = run("plan", design("overall.length=1500 mm", "tenon.length=38"));
+        assertThat(plan.code()).isZero();
+        assertThat(plan.out()).containsPattern("B1 +front apron +beech +1336 mm +1260 mm")
+                .contains("Nothing found against it");
+    }
+
+    @Test
+    void plan_why_tellsTheReckoning() throws Exception {
+        String file = design("overall.length=60 in");
+        Outcome why = run("plan", file, "--why", "B1");
+        assertThat(why.out()).contains("overall length = 1524 mm")
+                .contains("− 2 × overhang of the top at each end = 60 mm").contains("length of the front apron");
+        assertThat(run("plan", file, "--why", "keel").err()).contains("There is no piece \"keel\"");
+    }
+
+    @Test
+    void plan_json_isThePlan() throws Exception {
+        assertThat(run("plan", design(), "--json").out()).startsWith("{").contains("\"longshoulder-plan\"");
+    }
+
+    @Test
+    void check_collision_exitsWithOne() throws Exception {
+        Outcome check = run("check", design("tenon.meeting=full", "tenon.length=45"));
+        assertThat(check.code()).isEqualTo(1);
+        assertThat(check.out()).contains("STOP [tenons-collide]").contains("remedy: Mitre".replace("Mitre", "mitre"));
+        assertThat(run("check", design()).code()).isZero();
+    }
+
+    @Test
+    void cutlist_forAPersonAndAsCsv() throws Exception {
+        String file = design("leg.width=70");
+        assertThat(run("cutlist", file).out()).contains("2 × leg (A1 A4)").contains("mirror image of 2");
+        assertThat(run("cutlist", file, "--csv").out()).contains("rough length mm");
+    }
+
+    @Test
+    void export_obj_writesAFileAPieceAndOneOfAll() throws Exception {
+        Path target = directory.resolve("solids");
+        Outcome export = run("export", design(), "--obj", target.toString());
+        assertThat(export.code()).isZero();
+        assertThat(target.resolve("apron-front.obj")).exists();
+        assertThat(target.resolve("all.obj")).exists();
+    }
+
+    @Test
+    void kinds_bothWays() {
+        assertThat(run("kinds").out()).contains("overall.length");
+        assertThat(run("kinds", "--json").out()).contains("\"least\" : 200");
+    }
+
+    @Test
+    void new_inches_hasRoundInches() {
+        assertThat(run("new", "table", "--inches").out()).contains("\"overall.length\" : \"1524 mm\"")
+                .contains("1/64 in");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"new boat | no kind of furniture called",
+            "new table --set overall.length=long | is not a unit", "new table --set overall.length=5mm | must lie between",
+            "new table --set overall.beam=5mm | has no parameter called", "new table --set overall.length | lacks a name",
+            "new table --set tenon.meeting=glued | it is one of", "new table --wood top=tin | no wood called",
+            "plan none.json | is not there", "frobnicate | Unmatched argument", "plan | Missing required parameter",
+            "export x.json | Missing required option", "'' | Say what to do"})
+    void badInput_exitsWithTwoAndOneSentence(String line, String reason) {
+        Outcome outcome = line.isEmpty() ? run() : run(line.split(" ", -1));
+        assertThat(outcome.code()).isEqualTo(2);
+        assertThat(outcome.out()).isEmpty();
+        assertThat(outcome.err()).contains(reason).doesNotContain("\tat ").hasLineCount(1);
+    }
+}

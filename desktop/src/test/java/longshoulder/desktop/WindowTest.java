@@ -1,0 +1,294 @@
+package longshoulder.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import longshoulder.core.measure.Length;
+import longshoulder.core.project.Project;
+import longshoulder.desktop.look.FigureField;
+import longshoulder.desktop.look.Typefaces;
+import longshoulder.desktop.model.Documents;
+import longshoulder.desktop.model.FileAsker;
+import longshoulder.desktop.model.Workbench;
+import longshoulder.files.DesignFile;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Drives the real window with mouse and keyboard. */
+@ExtendWith(ApplicationExtension.class)
+@SuppressWarnings("NullAway.Init")
+class WindowTest {
+
+    @TempDir
+    static Path directory;
+
+    private final FileAsker asker = mock(FileAsker.class);
+    private Workbench bench;
+    private Scene scene;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        Typefaces.load();
+        Project demo = DesignFile.read(Path.of("../demo/" + StartUp.DEMO));
+        bench = new Workbench(demo, Optional.empty());
+        MainView view = new MainView(bench, new Documents(bench, asker));
+        scene = new Scene(view, 1280, 800);
+        stage.setScene(scene);
+        stage.show();
+        view.focusSheet();
+    }
+
+    @BeforeEach
+    void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static void type(FxRobot robot, String figure, String text) {
+        robot.clickOn(figure).write(text).type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** What has the keyboard is scrolled into view. */
+    private static void focus(FxRobot robot, String node) {
+        robot.interact(() -> robot.lookup(node).query().requestFocus());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Everything that the window says in a region, figures included. */
+    private static List<String> texts(FxRobot robot, String region) {
+        return robot.lookup(region).lookup((Node node) -> node instanceof Label || node instanceof Button
+                || node instanceof FigureField).queryAll().stream().map(WindowTest::text).toList();
+    }
+
+    private static String text(Node node) {
+        return switch (node) {
+            case Label label -> label.getText();
+            case Button button -> button.getText();
+            default -> String.valueOf(node.getAccessibleText());
+        };
+    }
+
+    private static List<String> rows(FxRobot robot) {
+        return robot.lookup("#cut-list").lookup(".row").queryAll().stream().map(Node::getAccessibleText).toList();
+    }
+
+    private Length shoulder(String piece) {
+        return bench.plan().piece(piece).shoulderLength().orElseThrow().value();
+    }
+
+    @Test
+    void figure_typedOnTheDrawing_changesLengthsAndCutList(FxRobot robot) {
+        assertThat(rows(robot)).contains("2 apron, 1340 mm × 95 mm × 22 mm");
+        type(robot, "#figure-overall-length", "1600");
+        assertThat(shoulder("apron-front")).isEqualTo(Length.ofMillimetres(1360));
+        assertThat(rows(robot)).contains("2 apron, 1440 mm × 95 mm × 22 mm", "1 top, 1600 mm × 800 mm × 25 mm");
+        assertThat(texts(robot, "#sheet")).contains("shoulder length of the front apron 1360");
+        robot.clickOn("#undo");
+        assertThat(rows(robot)).contains("2 apron, 1340 mm × 95 mm × 22 mm");
+        robot.clickOn("#redo");
+        assertThat(rows(robot)).contains("2 apron, 1440 mm × 95 mm × 22 mm");
+    }
+
+    @Test
+    void figure_sumsAndInches_areTaken(FxRobot robot) {
+        type(robot, "#figure-overall-length", "2 * 700 + 4 in");
+        assertThat(bench.project().brief().required("overall.length").value())
+                .isEqualTo(Length.ofMicrometres(1_501_600));
+    }
+
+    @Test
+    void figure_nonsense_isRefusedInWordsAndKept(FxRobot robot) {
+        type(robot, "#figure-overall-length", "12 furlongs");
+        assertThat(texts(robot, "#notice")).anyMatch(text -> text.contains("\"furlongs\" is not a unit"));
+        TextInputControl field = robot.lookup("#figure-overall-length").lookup(".figure-entry").query();
+        assertThat(field.getText()).isEqualTo("12 furlongs");
+        assertThat(bench.canUndo()).isFalse();
+        robot.type(KeyCode.ESCAPE);
+        assertThat(((FigureField) robot.lookup("#figure-overall-length").query()).isEditing()).isFalse();
+        assertThat(robot.lookup("#notice").query().isVisible()).isFalse();
+    }
+
+    @Test
+    void figure_outOfBounds_isRefusedWithTheBounds(FxRobot robot) {
+        type(robot, "#figure-overall-height", "20");
+        assertThat(texts(robot, "#notice")).anyMatch(text -> text.contains("150 mm and 2000 mm"));
+        assertThat(bench.canUndo()).isFalse();
+    }
+
+    @Test
+    void keyboardAlone_changesAFigureAndKeepsThePlace(FxRobot robot) {
+        for (int i = 0; i < 200 && !"figure-overall-depth".equals(focusId()); i++) {
+            robot.type(KeyCode.TAB);
+        }
+        assertThat(focusId()).isEqualTo("figure-overall-depth");
+        robot.type(KeyCode.ENTER).write("900").type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(shoulder("apron-left")).isEqualTo(Length.ofMillimetres(700));
+        assertThat(focusId()).isEqualTo("figure-overall-depth");
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(shoulder("apron-left")).isEqualTo(Length.ofMillimetres(600));
+        robot.type(KeyCode.PAGE_DOWN);
+        assertThat(bench.pieceProperty().get()).isEqualTo("apron-back");
+    }
+
+    private String focusId() {
+        return scene.getFocusOwner() == null ? "" : String.valueOf(scene.getFocusOwner().getId());
+    }
+
+    @Test
+    void piece_clickedInAView_isLitEverywhere(FxRobot robot) {
+        Bounds sheet = robot.lookup("#sheet").query().localToScreen(robot.lookup("#sheet").query().getBoundsInLocal());
+        Bounds shoulder = robot.lookup("#figure-amount-shoulder-apron-front").query().localToScreen(
+                robot.lookup("#figure-amount-shoulder-apron-front").query().getBoundsInLocal());
+        Bounds leg = robot.lookup("#figure-amount-legLength").query().localToScreen(
+                robot.lookup("#figure-amount-legLength").query().getBoundsInLocal());
+        assertThat(sheet.contains(shoulder)).isTrue();
+        robot.clickOn(new Point2D(leg.getCenterX() + 42, leg.getCenterY()), MouseButton.PRIMARY);
+        assertThat(bench.pieceProperty().get()).isEqualTo("leg-front-left");
+        assertThat(texts(robot, "#reckoning")).contains("Front left leg", "A1");
+        assertThat(texts(robot, "#rod")).anyMatch(text -> text.contains("front left leg"));
+        Node row = robot.lookup("#cut-list").lookup(".row").queryAll().iterator().next();
+        assertThat(row.getPseudoClassStates()).anyMatch(state -> state.getPseudoClassName().equals("lit"));
+    }
+
+    @Test
+    void derivedFigure_clicked_opensItsReckoning(FxRobot robot) {
+        robot.clickOn("#figure-amount-overLegs-length");
+        assertThat(texts(robot, "#lines")).contains("= length over the legs", "overall length");
+        assertThat(((FigureField) robot.lookup("#figure-amount-overLegs-length").query()).isEditing()).isFalse();
+    }
+
+    @Test
+    void reckoning_schoolAndGivenTenon_showAndMendACollision(FxRobot robot) {
+        focus(robot, "#piece-tenon-length");
+        type(robot, "#piece-tenon-length", "45.5");
+        assertThat(texts(robot, "#finding")).anyMatch(text -> text.contains("even mitred ends allow"));
+        assertThat(((Button) robot.lookup("#state").query()).getText()).contains("4 stops");
+        robot.clickOn("Leave the length of the tenons to the school");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.plan().findings()).isEmpty();
+        assertThat(robot.lookup("#finding").queryAll()).isEmpty();
+        assertThat(((Button) robot.lookup("#state").query()).getText()).isEqualTo("all settled");
+    }
+
+    @Test
+    void reckoning_school_isChangedWhereItDecides(FxRobot robot) {
+        robot.interact(() -> bench.open(bench.plan().piece("apron-front").joints().getFirst().addedLength()));
+        focus(robot, "#school-shortened");
+        robot.clickOn("#school-shortened");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.plan().piece("apron-front").length().value()).isEqualTo(Length.ofMillimetres(1260 + 72));
+    }
+
+    @Test
+    void asCut_differentFromItsPartner_isFoundAndMended(FxRobot robot) {
+        focus(robot, "#piece-cut");
+        type(robot, "#piece-cut", "1258");
+        assertThat(texts(robot, "#finding")).anyMatch(text -> text.contains("2 mm apart"));
+        robot.clickOn("Cut the back apron to 1258 mm as well");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(shoulder("apron-back")).isEqualTo(Length.ofMillimetres(1258));
+    }
+
+    @Test
+    void units_switch_showsFractionsAndKeepsTheLengths(FxRobot robot) {
+        robot.clickOn("#inches");
+        assertThat(texts(robot, "#sheet")).contains("overall depth 31 1/2");
+        type(robot, "#figure-overall-depth", "32");
+        assertThat(bench.project().brief().required("overall.depth").value()).isEqualTo(Length.ofInches(32, 1));
+        robot.clickOn("#metric");
+        assertThat(texts(robot, "#sheet")).contains("overall depth 812.8", "overall length 1500");
+    }
+
+    @Test
+    void save_thenReopen_bringsTheDesignBack(FxRobot robot) {
+        Path file = directory.resolve("saved.longshoulder.json");
+        when(asker.toSave(anyString())).thenReturn(Optional.of(file));
+        when(asker.toOpen()).thenReturn(Optional.of(file));
+        type(robot, "#figure-overall-length", "1720");
+        robot.clickOn("#save");
+        assertThat(file).exists();
+        assertThat(bench.isChanged()).isFalse();
+        robot.clickOn("#new");
+        assertThat(bench.project().title()).isEmpty();
+        robot.push(KeyCode.CONTROL, KeyCode.O);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.project().title()).startsWith("Reading table");
+        assertThat(rows(robot)).contains("1 top, 1720 mm × 800 mm × 25 mm");
+        verify(asker).toSave("reading-table-nether-wick-lending-library.longshoulder.json");
+    }
+
+    @Test
+    void new_withUnsavedChanges_asksWithoutBlocking(FxRobot robot) {
+        type(robot, "#figure-overall-length", "1650");
+        robot.clickOn("#new");
+        assertThat(bench.project().title()).startsWith("Reading table");
+        robot.clickOn("Stay here");
+        assertThat(robot.lookup("#notice").query().isVisible()).isFalse();
+        robot.clickOn("#new").clickOn("Go on without them");
+        assertThat(bench.project().title()).isEmpty();
+        assertThat(bench.isChanged()).isFalse();
+    }
+
+    @Test
+    void open_damagedFile_saysSoAndKeepsTheDesign(FxRobot robot) throws Exception {
+        Path file = directory.resolve("damaged.longshoulder.json");
+        java.nio.file.Files.writeString(file, "{ \"format\" : \"longshoulder-design\", ");
+        when(asker.toOpen()).thenReturn(Optional.of(file));
+        robot.clickOn("#open");
+        assertThat(texts(robot, "#notice")).anyMatch(text -> text.contains("breaks off at line 1"));
+        assertThat(bench.project().title()).startsWith("Reading table");
+    }
+
+    @Test
+    void rod_showsRunningFiguresOfTheLitPiece(FxRobot robot) {
+        assertThat(texts(robot, "#rod")).contains("end, start of the running figures 0",
+                "shoulder, length of the tenon 40", "end, length of the front apron, tenons included 1340");
+        robot.interact(() -> bench.light("leg-front-left"));
+        assertThat(texts(robot, "#rod")).anyMatch(text -> text.startsWith("mortise begins") && text.endsWith(" 12"));
+    }
+
+    @Test
+    void pictorial_turnsWithTheArrowKeys(FxRobot robot) {
+        robot.interact(() -> robot.lookup("#sheet").query().requestFocus());
+        int before = pixels();
+        robot.type(KeyCode.LEFT).type(KeyCode.UP);
+        assertThat(pixels()).isNotEqualTo(before);
+    }
+
+    /** A print of the sheet's corner with the pictorial view. */
+    private int pixels() {
+        return WaitForAsyncUtils.waitForAsyncFx(5000, () -> {
+            var image = scene.snapshot(null);
+            int print = 0;
+            for (int x = 600; x < 900; x += 3) {
+                for (int y = 70; y < 290; y += 3) {
+                    print = print * 31 + image.getPixelReader().getArgb(x, y);
+                }
+            }
+            return print;
+        });
+    }
+}

@@ -1,0 +1,168 @@
+package longshoulder.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import longshoulder.core.brief.Value;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class DesignFileTest {
+
+    private static final Path DEMO = Path.of("../demo/reading-table.longshoulder.json");
+
+    @TempDir
+    Path directory;
+
+    static Project changed() {
+        Project project = Project.ofKind(Kinds.find("table").orElseThrow(), "Map table \"north\"",
+                Showing.SIXTY_FOURTHS);
+        for (Edit edit : List.of(new Edit.Give("overall.length", new Value.Measured(Length.ofInches(693, 16))),
+                new Edit.Give("tenon.meeting", new Value.Chosen("shortened")),
+                new Edit.Give("tenon.length", new Value.Measured(Length.ofInches(3, 2))),
+                new Edit.UseWood("top", "larch"), new Edit.OwnChisel(Length.ofMicrometres(9_500)),
+                new Edit.RecordShoulder("apron-back", Length.ofMillimetres(1200)))) {
+            project = edit.applyTo(project);
+        }
+        return project;
+    }
+
+    @Test
+    void read_whatWasWritten_isTheSameProject() throws Exception {
+        Path file = directory.resolve("map-table.longshoulder.json");
+        DesignFile.write(file, changed());
+        assertThat(DesignFile.read(file)).isEqualTo(changed());
+    }
+
+    @Test
+    void write_sameProject_givesTheSameBytes() {
+        assertThat(DesignFile.toBytes(changed())).isEqualTo(DesignFile.toBytes(changed()));
+    }
+
+    @Test
+    void write_again_keepsThePreviousVersion() throws Exception {
+        Path file = directory.resolve("map-table.longshoulder.json");
+        DesignFile.write(file, changed());
+        Project renamed = new Edit.Retitle("another").applyTo(changed());
+        DesignFile.write(file, renamed);
+        assertThat(DesignFile.read(file)).isEqualTo(renamed);
+        assertThat(DesignFile.read(directory.resolve("map-table.longshoulder.json.previous"))).isEqualTo(changed());
+        try (Stream<Path> left = Files.list(directory)) {
+            assertThat(left).hasSize(2);
+        }
+    }
+
+    @Test
+    void write_intoAFileInTheWay_failsAndLeavesItAlone() throws Exception {
+        Path inTheWay = Files.writeString(directory.resolve("not-a-folder"), "mine");
+        IOException failed = catchThrowableOfType(IOException.class,
+                () -> DesignFile.write(inTheWay.resolve("x.longshoulder.json"), changed()));
+        assertThat(failed).isNotNull();
+        assertThat(inTheWay).hasContent("mine");
+    }
+
+    @Test
+    void read_demo_hasNoFindings() throws Exception {
+        assertThat(Planner.plan(DesignFile.read(DEMO)).findings()).isEmpty();
+    }
+
+    /** Each replaces a part of the demo's text; the sentence must name the file and the place. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
+            "\"version\" : 1 | \"version\" : 7 | newer program (version 7",
+            "\"version\" : 1 | \"version\" : -1 | at version: there is no version -1",
+            "\"version\" : 1 | \"version\" : \"1\" | at version",
+            "longshoulder-design | something-else | is not a design",
+            "\"1500 mm\" | 1500 | at project.values.overall.length: a text is expected here, not a whole number",
+            "\"1500 mm\" | \"-1500 mm\" | at project.values.overall.length: the overall length cannot be -1500 mm",
+            "\"1500 mm\" | \"NaN\" | at project.values.overall.length: \"NaN\" is not a unit",
+            "\"1500 mm\" | \"1e300 mm\" | at project.values.overall.length",
+            "\"1500 mm\" | NaN | is not valid JSON at line 16: Non-standard token 'NaN'.", "\"1500 mm\" | 1e300 | a text is expected here",
+            "\"1500 mm\" | null | a text is expected here, not nothing",
+            "\"kind\" : \"table\" | \"kind\" : \"boat\" | at project.kind: there is no kind of furniture called \"boat\"",
+            "\"kind\" : \"table\" | \"kin\" : \"table\" | at project", "overall.length | overall.lenght | overall.lenght",
+            "\"mitred\" | \"welded\" | cannot be \"welded\"", "\"top\" : \"elm\" | \"top\" : \"balsa\" | no wood called",
+            "\"top\" : \"elm\" | \"sail\" : \"elm\" | no piece with the role", "\"6 mm\" | \"0\" | at project.chisels[0]",
+            "\"0.1 mm\" | \"0.3 mm\" | at project.showing", "\"chisels\" | \"title\" | is not valid JSON",
+            "\"cutShoulders\" : { } | \"cutShoulders\" : {\"top\":\"5 mm\"} | no piece with two shoulders",
+            "\"cutShoulders\" : { } | \"extra\" : 1 | at project"})
+    void read_damaged_saysWhatAndWhereInOneSentence(String what, String with, String reason) throws Exception {
+        String text = Files.readString(DEMO);
+        assertThat(text).contains(what);
+        assertRefused(text.replace(what, with).getBytes(StandardCharsets.UTF_8), reason);
+    }
+
+    @Test
+    void read_truncatedAnywhere_isRefused() throws Exception {
+        byte[] whole = Files.readAllBytes(DEMO);
+        for (int length = 0; length < whole.length - 2; length += 13) {
+            assertRefused(Arrays.copyOf(whole, length), "x.json");
+        }
+    }
+
+    @Test
+    void read_monsters_areRefusedInOneSentence() throws Exception {
+        assertRefused(("[".repeat(100_000)).getBytes(StandardCharsets.UTF_8), "too deeply nested");
+        String text = Files.readString(DEMO);
+        assertRefused(text.replace("Reading table", "A".repeat(3_000_000)).getBytes(StandardCharsets.UTF_8),
+                "too long");
+        assertRefused(text.replace("1500 mm", "9".repeat(50_000)).getBytes(StandardCharsets.UTF_8),
+                "longer than 200 characters");
+        Path large = directory.resolve("large.json");
+        Files.write(large, new byte[10 * 1024 * 1024]);
+        assertThat(catchThrowableOfType(BadFile.class, () -> DesignFile.read(large))).hasMessageContaining("10 MB");
+    }
+
+    @Test
+    void read_noise_neverThrowsAnythingElse() throws Exception {
+        Random random = new Random(20261123);
+        byte[] whole = Files.readAllBytes(DEMO);
+        for (int i = 0; i < 400; i++) {
+            byte[] noisy = whole.clone();
+            for (int hit = 0; hit < 3; hit++) {
+                noisy[random.nextInt(noisy.length)] = (byte) random.nextInt(256);
+            }
+            try {
+                DesignFile.parse("x.json", noisy);
+            } catch (BadFile bad) {
+                assertThat(bad.getMessage()).doesNotContain("\n").contains("x.json");
+            }
+        }
+    }
+
+    @Test
+    void read_missing_saysSo() {
+        assertThat(catchThrowableOfType(BadFile.class, () -> DesignFile.read(directory.resolve("none.json"))))
+                .hasMessageContaining("is not there");
+    }
+
+    @Test
+    void toBytes_matchesThePublishedSchema() throws Exception {
+        JsonNode json = Json.READER.readTree(DesignFile.toBytes(changed()));
+        assertThat(SchemaCheck.design(json)).isEmpty();
+    }
+
+    private static void assertRefused(byte[] contents, String reason) {
+        BadFile bad = catchThrowableOfType(BadFile.class, () -> DesignFile.parse("x.json", contents));
+        assertThat(bad).as("of %d bytes", contents.length).isNotNull();
+        assertThat(bad.getMessage()).startsWith("x.json").contains(reason).doesNotContain("\n").endsWith(".");
+        assertThat(bad.getMessage().length()).isLessThan(400);
+    }
+}
