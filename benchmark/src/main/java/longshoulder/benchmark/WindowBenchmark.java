@@ -11,6 +11,7 @@ import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.MainView;
@@ -64,7 +65,8 @@ public class WindowBenchmark {
         CountDownLatch shown = new CountDownLatch(1);
         Platform.startup(() -> {
             Typefaces.load();
-            bench = new Workbench(Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES),
+            bench = new Workbench(
+                    Planner.plan(Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES)),
                     Optional.empty());
             view = new MainView(bench, new Documents(bench, NOBODY));
             Stage stage = new Stage();

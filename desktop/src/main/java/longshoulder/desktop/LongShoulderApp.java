@@ -36,12 +36,12 @@ public final class LongShoulderApp extends Application {
     public void start(Stage stage) {
         Typefaces.load();
         Beginning loaded = beginning.join();
-        Workbench bench = new Workbench(loaded.project(), loaded.file());
+        Workbench bench = new Workbench(loaded.plan(), loaded.file());
         if (!loaded.trouble().isEmpty()) {
             bench.noticeProperty().set(Notice.of(loaded.trouble()));
         }
         Documents documents = new Documents(bench, new PlatformFileAsker(stage));
-        stage.setTitle(title(loaded.project(), loaded.file()));
+        stage.setTitle(title(bench.project(), bench.file()));
         bench.planProperty().addListener((observed, was, is) -> stage.setTitle(title(bench.project(), bench.file())));
         MainView view = new MainView(bench, documents);
         stage.setScene(new Scene(view, 1280, 800));

@@ -38,7 +38,6 @@ public final class MainView extends BorderPane {
         this.bench = bench;
         this.documents = documents;
         setStyle(Palette.css());
-        getStylesheets().add(String.valueOf(MainView.class.getResource("longshoulder.css")));
         getStyleClass().add("main");
         sheet = new SheetPane(bench);
         NoticeBar notice = new NoticeBar(bench);

@@ -4,10 +4,17 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
+import longshoulder.core.cutlist.CutList;
+import longshoulder.core.drawing.Drawing;
+import longshoulder.core.geometry.View;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Project;
+import longshoulder.core.words.Words;
 import longshoulder.files.BadFile;
 import longshoulder.files.DesignFile;
 
@@ -24,21 +31,35 @@ record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> p
     /** The demo that a first start shows. */
     static final String DEMO = "reading-table" + DesignFile.SUFFIX;
 
-    /** The project to begin with, and the sentence to show where it could not be read. */
-    record Beginning(Project project, Optional<Path> file, String trouble) {}
+    /** The plan to begin with, and the sentence to show where the file could not be read. */
+    record Beginning(Plan plan, Optional<Path> file, String trouble) {}
 
-    /** Reads what was asked for; a file that cannot be read gives a new table and a sentence. */
+    /**
+     * Reads what was asked for and derives its plan; a file that cannot be read gives a new table and a sentence. Runs
+     * while the toolkit starts, and draws everything once so that the first frame finds the code warm.
+     */
     Beginning load() {
+        Beginning beginning = read();
+        Plan plan = beginning.plan();
+        for (View view : List.of(View.FRONT, View.END, View.PLAN, View.pictorial(30, 20))) {
+            Drawing.of(plan.pieces(), view);
+        }
+        Words words = Words.showing(plan.project().showing());
+        CutList.of(plan).lines().forEach(line -> words.say(line.rough().length().label()));
+        return beginning;
+    }
+
+    private Beginning read() {
         try {
             if (demo) {
-                return new Beginning(demoProject(), Optional.empty(), "");
+                return new Beginning(Planner.plan(demoProject()), Optional.empty(), "");
             }
             if (file.isPresent()) {
-                return new Beginning(DesignFile.read(file.get()), file, "");
+                return new Beginning(Planner.plan(DesignFile.read(file.get())), file, "");
             }
-            return new Beginning(fresh(), Optional.empty(), "");
+            return new Beginning(Planner.plan(fresh()), Optional.empty(), "");
         } catch (BadFile bad) {
-            return new Beginning(fresh(), Optional.empty(), bad.getMessage());
+            return new Beginning(Planner.plan(fresh()), Optional.empty(), bad.getMessage());
         }
     }
 

@@ -20,6 +20,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import longshoulder.core.measure.Length;
+import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.Typefaces;
@@ -52,7 +53,7 @@ class WindowTest {
     void start(Stage stage) throws Exception {
         Typefaces.load();
         Project demo = DesignFile.read(Path.of("../demo/" + StartUp.DEMO));
-        bench = new Workbench(demo, Optional.empty());
+        bench = new Workbench(Planner.plan(demo), Optional.empty());
         MainView view = new MainView(bench, new Documents(bench, asker));
         scene = new Scene(view, 1280, 800);
         stage.setScene(scene);

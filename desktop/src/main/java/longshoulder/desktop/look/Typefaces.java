@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
+import javafx.application.Application;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 
@@ -19,8 +20,11 @@ public final class Typefaces {
 
     private Typefaces() {}
 
-    /** Makes the typefaces known; once, before the first scene. */
+    /** Makes the typefaces known and the style sheet the only one; once, before the first scene. */
     public static void load() {
+        // Alone: the toolkit's own style sheet would be read, matched against every node and then overruled.
+        Application.setUserAgentStylesheet(
+                String.valueOf(Typefaces.class.getResource("/longshoulder/desktop/longshoulder.css")));
         for (String file : FILES) {
             try (InputStream in = Typefaces.class.getResourceAsStream("/longshoulder/desktop/fonts/" + file)) {
                 if (in == null || Font.loadFont(in, 12) == null) {

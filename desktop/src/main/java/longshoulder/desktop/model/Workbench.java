@@ -43,11 +43,12 @@ public final class Workbench {
     private final ObjectProperty<Optional<Finding>> finding = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Notice> notice = new SimpleObjectProperty<>(Notice.NONE);
 
-    public Workbench(Project project, Optional<Path> file) {
-        this.history = History.of(project);
-        this.saved = project;
+    /** A document to work on, with the plan that was derived from it. */
+    public Workbench(Plan derived, Optional<Path> file) {
+        this.history = History.of(derived.project());
+        this.saved = derived.project();
         this.file = file;
-        plan.set(Planner.plan(project));
+        plan.set(derived);
         light(firstRail());
     }
 
