@@ -24,8 +24,7 @@ final class PaintOrder {
     private record Item(String piece, Cell cell, double left, double low, double right, double high) {
 
         static Item of(String piece, Cell cell, View view) {
-            List<Vector2D> flat = cell.faces().stream().flatMap(face -> face.corners().stream()).map(view::flat)
-                    .toList();
+            List<Vector2D> flat = cell.corners().stream().map(view::flat).toList();
             return new Item(piece, cell, flat.stream().mapToDouble(Vector2D::getX).min().orElse(0),
                     flat.stream().mapToDouble(Vector2D::getY).min().orElse(0),
                     flat.stream().mapToDouble(Vector2D::getX).max().orElse(0),

@@ -41,10 +41,8 @@ final class Shadow {
             } else {
                 bounds.add(seam(face, cell, whole) ? widened(face.plane()) : face.plane());
             }
-            for (Vector3D corner : face.corners()) {
-                extend(view.flat(corner));
-            }
         }
+        cell.corners().forEach(corner -> extend(view.flat(corner)));
         for (HalfSpace front : towards) {
             for (HalfSpace back : away) {
                 combine(front, back, view);
@@ -56,7 +54,16 @@ final class Shadow {
     /** Whether the wood goes on in another cell beyond this face. */
     private static boolean seam(Polygon face, Cell cell, Solid whole) {
         for (Cell other : whole.cells()) {
-            if (other != cell && other.faces().stream().anyMatch(theirs -> theirs.plane().faces(face.plane()))) {
+            if (other != cell && touches(other, face)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean touches(Cell other, Polygon face) {
+        for (Polygon theirs : other.faces()) {
+            if (theirs.plane().faces(face.plane())) {
                 return true;
             }
         }

@@ -2,8 +2,10 @@ package longshoulder.core.geometry;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -14,13 +16,15 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 public final class Cell {
 
     private final List<Polygon> faces;
+    private final Vector3D[] corners;
     private final Bounds bounds;
 
     private Cell(List<Polygon> faces) {
         this.faces = List.copyOf(faces);
-        List<Vector3D> corners = new ArrayList<>();
-        faces.forEach(face -> corners.addAll(face.corners()));
-        this.bounds = Bounds.of(corners);
+        Set<Vector3D> distinct = new LinkedHashSet<>();
+        faces.forEach(face -> distinct.addAll(face.corners()));
+        this.corners = distinct.toArray(Vector3D[]::new);
+        this.bounds = Bounds.of(distinct);
     }
 
     /**
@@ -53,16 +57,19 @@ public final class Cell {
         return bounds;
     }
 
+    /** Its distinct corners. */
+    public List<Vector3D> corners() {
+        return List.of(corners);
+    }
+
     /** The part on the inner side of a half space. */
     public Optional<Cell> clip(HalfSpace keep) {
         double deepest = Double.POSITIVE_INFINITY;
         double highest = Double.NEGATIVE_INFINITY;
-        for (Polygon face : faces) {
-            for (Vector3D corner : face.corners()) {
-                double distance = keep.distance(corner);
-                deepest = Math.min(deepest, distance);
-                highest = Math.max(highest, distance);
-            }
+        for (Vector3D corner : corners) {
+            double distance = keep.distance(corner);
+            deepest = Math.min(deepest, distance);
+            highest = Math.max(highest, distance);
         }
         if (deepest > -Tolerance.LENGTH) {
             return Optional.empty();
@@ -161,11 +168,9 @@ public final class Cell {
     }
 
     private boolean isBeyond(HalfSpace plane) {
-        for (Polygon face : faces) {
-            for (Vector3D corner : face.corners()) {
-                if (plane.distance(corner) < -Tolerance.LENGTH) {
-                    return false;
-                }
+        for (Vector3D corner : corners) {
+            if (plane.distance(corner) < -Tolerance.LENGTH) {
+                return false;
             }
         }
         return true;

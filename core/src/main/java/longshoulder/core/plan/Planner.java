@@ -33,7 +33,8 @@ public final class Planner {
         Frame planned = kind.frame(project.brief());
         Frame built = planned.withCut(project.cutShoulders());
         List<Joint> joints = Joinery.of(project, planned, built);
-        List<PlannedPiece> pieces = built.pieces().stream().map(piece -> planned(project, piece, joints)).toList();
+        // Each piece's solid and skin hang on nothing but the joints, so all processors share them.
+        List<PlannedPiece> pieces = built.pieces().parallelStream().map(piece -> planned(project, piece, joints)).toList();
         return new Plan(project, built, joints, pieces, Checks.run(new Subject(project, planned, built, joints)));
     }
 

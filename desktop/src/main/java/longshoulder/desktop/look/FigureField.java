@@ -2,12 +2,14 @@ package longshoulder.desktop.look;
 
 import java.util.function.Predicate;
 import javafx.css.PseudoClass;
+import javafx.geometry.Insets;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.StackPane;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A figure that is a handle: click it or press Enter, type a length, Enter. Escape leaves it as it was. Text that cannot be
@@ -21,12 +23,17 @@ public final class FigureField extends StackPane {
     private static final PseudoClass EDITABLE = PseudoClass.getPseudoClass("editable");
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
-    private final String figure;
+    /** Round the text, frame included. Set here and not by the style sheet, so that a sheet can place it unstyled. */
+    private static final double BESIDE = 5;
+    private static final double ABOVE = 2;
+
+    private final String name;
+    private String figure;
     private final FigureText text;
     private final boolean editable;
     private final Runnable open;
     private final Predicate<String> commit;
-    private final TextField field = new TextField();
+    private @Nullable TextField field;
 
     /**
      * @param figure what it shows, such as "49 5/8"
@@ -38,6 +45,7 @@ public final class FigureField extends StackPane {
      */
     public FigureField(String figure, String name, boolean given, boolean editable, Runnable open,
             Predicate<String> commit) {
+        this.name = name;
         this.figure = figure;
         this.editable = editable;
         this.open = open;
@@ -46,22 +54,36 @@ public final class FigureField extends StackPane {
         getStyleClass().add("figure");
         pseudoClassStateChanged(GIVEN, given);
         pseudoClassStateChanged(EDITABLE, editable);
+        setPadding(new Insets(ABOVE - 1, BESIDE - 1, ABOVE - 1, BESIDE - 1));
         setFocusTraversable(true);
         setAccessibleRole(editable ? AccessibleRole.BUTTON : AccessibleRole.HYPERLINK);
         setAccessibleText(name + " " + figure);
         setAccessibleHelp(editable ? "Enter to change, F2 for its reckoning" : "Enter for its reckoning");
         getChildren().add(text);
-        field.getStyleClass().add("figure-entry");
         addEventHandler(MouseEvent.MOUSE_CLICKED, click -> {
             fire();
             click.consume();
         });
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
-        field.focusedProperty().addListener((observed, was, is) -> {
-            if (!is && isEditing()) {
-                take();
-            }
-        });
+    }
+
+    /** How wide it is while nothing is typed into it, in pixels. */
+    public double figureWidth() {
+        return text.prefWidth(-1) + 2 * BESIDE;
+    }
+
+    /** How high it is while nothing is typed into it, in pixels. */
+    public double figureHeight() {
+        return text.prefHeight(-1) + 2 * ABOVE;
+    }
+
+    /** Shows another figure of the same amount; what is being typed stays as it is. */
+    public void show(String other) {
+        if (!other.equals(figure)) {
+            figure = other;
+            text.setText(other);
+            setAccessibleText(name + " " + other);
+        }
     }
 
     /** Names the node after what it shows, with dashes for dots so that it can be looked up. */
@@ -76,23 +98,36 @@ public final class FigureField extends StackPane {
         if (!editable || isEditing()) {
             return;
         }
-        field.setText(figure);
-        field.setPrefWidth(Math.max(90, text.prefWidth(-1) + 40));
-        getChildren().setAll(field);
-        field.requestFocus();
-        field.selectAll();
+        TextField entry = entry();
+        field = entry;
+        getChildren().setAll(entry);
+        entry.requestFocus();
+        entry.selectAll();
+    }
+
+    /** Made when it is needed: a sheet has many figures, and one is typed into at a time. */
+    private TextField entry() {
+        TextField entry = new TextField(figure);
+        entry.getStyleClass().add("figure-entry");
+        entry.setPrefWidth(Math.max(90, text.prefWidth(-1) + 40));
+        entry.focusedProperty().addListener((observed, was, is) -> {
+            if (!is && entry.equals(field)) {
+                take(entry);
+            }
+        });
+        return entry;
     }
 
     /** Whether it is being typed into. */
     public boolean isEditing() {
-        return getChildren().contains(field);
+        return field != null;
     }
 
     private void key(KeyEvent key) {
         KeyCode code = key.getCode();
-        if (isEditing()) {
+        if (field != null) {
             if (code == KeyCode.ENTER) {
-                take();
+                take(field);
                 key.consume();
             } else if (code == KeyCode.ESCAPE) {
                 leave();
@@ -107,8 +142,8 @@ public final class FigureField extends StackPane {
         }
     }
 
-    private void take() {
-        String typed = field.getText();
+    private void take(TextField entry) {
+        String typed = entry.getText();
         if (typed.equals(figure)) {
             leave();
             return;
@@ -121,7 +156,8 @@ public final class FigureField extends StackPane {
     }
 
     private void leave() {
-        boolean hadFocus = field.isFocused();
+        boolean hadFocus = field != null && field.isFocused();
+        field = null;
         pseudoClassStateChanged(WRONG, false);
         getChildren().setAll(text);
         if (hadFocus) {

@@ -114,10 +114,9 @@ public final class RodPane extends Pane {
                     false, () -> open(mark), typed -> false);
             field.named("rod-" + taken.size());
             getChildren().add(field);
-            field.applyCss();
-            double width = field.prefWidth(-1);
+            double width = field.figureWidth();
             boolean crowded = taken.size() > 1 && x - taken.get(taken.size() - 2) < width + 6;
-            field.relocate(Math.rint(crowded ? x : x - width / 2), TOP - 8 - field.prefHeight(-1));
+            field.relocate(Math.rint(crowded ? x : x - width / 2), TOP - 8 - field.figureHeight());
         }
     }
 

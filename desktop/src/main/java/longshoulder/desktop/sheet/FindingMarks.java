@@ -36,18 +36,21 @@ final class FindingMarks {
         this.bench = bench;
     }
 
-    /** Puts a mark a place on a sheet whose children were just made anew. */
-    void rebuild(Pane sheet, List<PlacedView> placed) {
+    /** The marks for views at their places, one a spot; an open card stays where it is. */
+    List<Node> make(Pane sheet, List<PlacedView> placed) {
         views = placed;
+        sheet.getChildren().removeAll(shown);
+        shown.clear();
+        List<Node> marks = new ArrayList<>();
         List<Vector2D> taken = new ArrayList<>();
         for (Finding finding : bench.plan().findings()) {
             Vector2D at = place(finding);
             if (taken.stream().noneMatch(other -> other.distance(at) < 12)) {
                 taken.add(at);
-                sheet.getChildren().add(mark(finding, at));
+                marks.add(mark(finding, at));
             }
         }
-        showOpen(sheet);
+        return marks;
     }
 
     /** Shows the card of the open finding. */

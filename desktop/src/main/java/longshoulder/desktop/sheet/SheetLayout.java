@@ -1,6 +1,7 @@
 package longshoulder.desktop.sheet;
 
 import java.util.List;
+import java.util.stream.Stream;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Extent;
 import longshoulder.core.geometry.View;
@@ -23,19 +24,19 @@ final class SheetLayout {
     private final Drawing front;
     private final Drawing end;
     private final Drawing plan;
-    private final Drawing pictorial;
-    private final View eye;
+    private final List<PlannedPiece> pieces;
 
-    SheetLayout(List<PlannedPiece> pieces, View eye) {
-        this.eye = eye;
-        front = Drawing.of(pieces, View.FRONT);
-        end = Drawing.of(pieces, View.END);
-        plan = Drawing.of(pieces, View.PLAN);
-        pictorial = Drawing.of(pieces, eye);
+    SheetLayout(List<PlannedPiece> pieces) {
+        this.pieces = pieces;
+        List<Drawing> drawings = Stream.of(View.FRONT, View.END, View.PLAN).parallel()
+                .map(view -> Drawing.of(pieces, view)).toList();
+        front = drawings.get(0);
+        end = drawings.get(1);
+        plan = drawings.get(2);
     }
 
-    /** The views on a sheet of a size in pixels. */
-    List<PlacedView> place(double width, double height) {
+    /** The views on a sheet of a size in pixels; only the pictorial one is drawn anew. */
+    List<PlacedView> place(double width, double height, View eye) {
         Extent f = front.extent();
         Extent e = end.extent();
         Extent p = plan.extent();
@@ -54,10 +55,11 @@ final class SheetLayout {
         double corner = endLeft - BETWEEN / 2;
         return List.of(placedPlan, new PlacedView(View.FRONT, "view.front", front, scale, left, floor),
                 new PlacedView(View.END, "view.end", end, scale, endLeft - scale * e.left(), floor),
-                fit(corner, gapTop, width - 16, planLow + 26));
+                fit(eye, corner, gapTop, width - 16, planLow + 26));
     }
 
-    private PlacedView fit(double left, double top, double right, double bottom) {
+    private PlacedView fit(View eye, double left, double top, double right, double bottom) {
+        Drawing pictorial = Drawing.of(pieces, eye);
         Extent b = pictorial.extent();
         double scale = Math.max(0.01,
                 Math.min((right - left) / Math.max(1, b.width()), (bottom - top) / Math.max(1, b.height())));

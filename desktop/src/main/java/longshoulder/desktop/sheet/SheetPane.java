@@ -1,18 +1,20 @@
 package longshoulder.desktop.sheet;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
+import javafx.scene.text.Text;
 import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Dimension;
@@ -20,10 +22,12 @@ import longshoulder.core.geometry.View;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Workbench;
 
 /**
@@ -40,6 +44,11 @@ public final class SheetPane extends Pane {
     private final Canvas canvas = new Canvas();
     private final FindingMarks marks;
     private final List<PlacedView> views = new ArrayList<>();
+    private final List<DimensionLine> lines = new ArrayList<>();
+    /** Kept from edit to edit. */
+    private final Map<Label, FigureField> fields = new HashMap<>();
+    private final Map<String, Text> captions = new HashMap<>();
+    private SheetLayout layout;
     private double turn = FIRST_TURN;
     private double lift = FIRST_LIFT;
     private double lastX;
@@ -49,6 +58,7 @@ public final class SheetPane extends Pane {
     public SheetPane(Workbench bench) {
         this.bench = bench;
         this.marks = new FindingMarks(bench);
+        this.layout = new SheetLayout(bench.plan().pieces());
         setId("sheet");
         getStyleClass().add("sheet");
         setMinSize(360, 300);
@@ -56,7 +66,10 @@ public final class SheetPane extends Pane {
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText(Texts.get("sheet.accessible"));
         canvas.setMouseTransparent(true);
-        bench.planProperty().addListener((observed, was, is) -> rebuild());
+        bench.planProperty().addListener((observed, was, is) -> {
+            layout = new SheetLayout(is.pieces());
+            rebuild();
+        });
         bench.pieceProperty().addListener((observed, was, is) -> paint());
         bench.findingProperty().addListener((observed, was, is) -> marks.showOpen(this));
         widthProperty().addListener((observed, was, is) -> rebuild());
@@ -90,66 +103,67 @@ public final class SheetPane extends Pane {
         canvas.setWidth(getWidth());
         canvas.setHeight(getHeight());
         place();
-        getChildren().setAll(canvas);
-        captions();
-        figures();
-        marks.rebuild(this, views);
+        lines.clear();
+        List<Node> nodes = new ArrayList<>(List.of(canvas));
+        for (PlacedView view : views) {
+            caption(view).ifPresent(nodes::add);
+            bench.plan().frame().dimensions().stream().filter(dimension -> dimension.view().equals(view.view()))
+                    .forEach(dimension -> nodes.add(figure(dimension, view)));
+        }
+        nodes.addAll(marks.make(this, views));
+        // Nodes that stay are not styled again; that costs more than everything else here.
+        if (!getChildren().equals(nodes)) {
+            getChildren().setAll(nodes);
+        }
+        marks.showOpen(this);
         paint();
     }
 
     private void place() {
         views.clear();
-        views.addAll(new SheetLayout(bench.plan().pieces(), eye()).place(getWidth(), getHeight()));
+        views.addAll(layout.place(getWidth(), getHeight(), eye()));
     }
 
-    private void captions() {
-        for (PlacedView view : views) {
-            if (view.caption().equals("view.pictorial")) {
-                continue;
-            }
-            Label caption = new Label(Texts.get(view.caption()));
-            caption.getStyleClass().add("caption");
-            Rectangle2D box = view.box();
-            double low = box.getMaxY() + (view.caption().equals("view.plan") ? 6 : 54);
-            caption.relocate(box.getMinX(), low);
-            caption.setPrefWidth(box.getWidth());
-            getChildren().add(caption);
+    private Optional<Node> caption(PlacedView view) {
+        if (view.caption().equals("view.pictorial")) {
+            return Optional.empty();
         }
+        Text caption = captions.computeIfAbsent(view.caption(), key -> {
+            Text text = new Text(Texts.get(key));
+            text.getStyleClass().add("caption");
+            text.setFont(Typefaces.figures(13, false));
+            return text;
+        });
+        Rectangle2D box = view.box();
+        double below = view.caption().equals("view.plan") ? 18 : 66;
+        caption.relocate(Math.rint(box.getMinX() + box.getWidth() / 2 - caption.getLayoutBounds().getWidth() / 2),
+                box.getMaxY() + below - 12);
+        return Optional.of(caption);
     }
 
-    private void figures() {
-        for (PlacedView view : views) {
-            for (Dimension dimension : bench.plan().frame().dimensions()) {
-                if (dimension.view().equals(view.view())) {
-                    figure(dimension, view);
-                }
-            }
-        }
+    private FigureField figure(Dimension dimension, PlacedView view) {
+        String figure = bench.project().showing().figure(dimension.amount().value());
+        FigureField field = fields.computeIfAbsent(dimension.amount().label(), label -> field(dimension, figure));
+        field.show(figure);
+        double width = field.figureWidth();
+        double height = field.figureHeight();
+        DimensionLine line = DimensionLine.of(view, dimension, width, height);
+        lines.add(line);
+        field.relocate(Math.rint(line.figureX() - width / 2), Math.rint(line.figureY() - height / 2));
+        return field;
     }
 
-    private void figure(Dimension dimension, PlacedView view) {
+    private FigureField field(Dimension dimension, String figure) {
         Amount amount = dimension.amount();
         Optional<String> parameter = amount instanceof Amount.Given given
                 ? Optional.of(given.parameter())
                 : Optional.empty();
-        FigureField field = new FigureField(bench.project().showing().figure(amount.value()),
-                bench.words().say(amount.label()), parameter.isPresent(), parameter.isPresent(),
-                () -> bench.open(amount),
+        return new FigureField(figure, bench.words().say(amount.label()), parameter.isPresent(),
+                parameter.isPresent(), () -> bench.open(amount),
                 typed -> parameter.isPresent() && bench.read(typed)
                         .map(length -> bench.edit(new Edit.Give(parameter.get(), new Value.Measured(length))))
-                        .orElse(false));
-        getChildren().add(field.named("figure-" + parameter.orElse(amount.label().key())
-                + amount.label().arguments().stream().map(argument -> "-" + argument).findFirst().orElse("")));
-        DimensionLine line = line(dimension, view, field);
-        field.setUserData(dimension);
-        double width = field.prefWidth(-1);
-        double height = field.prefHeight(-1);
-        field.relocate(Math.rint(line.figureX() - width / 2), Math.rint(line.figureY() - height / 2));
-    }
-
-    private static DimensionLine line(Dimension dimension, PlacedView view, FigureField field) {
-        field.applyCss();
-        return DimensionLine.of(view, dimension, field.prefWidth(-1), field.prefHeight(-1));
+                        .orElse(false)).named("figure-" + parameter.orElse(amount.label().key())
+                                + amount.label().arguments().stream().map(a -> "-" + a).findFirst().orElse(""));
     }
 
     private void paint() {
@@ -160,12 +174,7 @@ public final class SheetPane extends Pane {
         for (PlacedView view : views) {
             sheetPen.draw(view, !view.caption().equals("view.pictorial"));
         }
-        for (Node child : getChildren()) {
-            if (child instanceof FigureField field && field.getUserData() instanceof Dimension dimension) {
-                views.stream().filter(view -> view.view().equals(dimension.view())).findFirst()
-                        .ifPresent(view -> line(dimension, view, field).draw(pen));
-            }
-        }
+        lines.forEach(line -> line.draw(pen));
     }
 
     private Color wood(String piece) {
