@@ -119,7 +119,7 @@ class DesignFileTest {
 
     @Test
     void read_monsters_areRefusedInOneSentence() throws Exception {
-        assertRefused(("[".repeat(100_000)).getBytes(StandardCharsets.UTF_8), "too deeply nested");
+        assertRefused("[".repeat(100_000).getBytes(StandardCharsets.UTF_8), "too deeply nested");
         String text = Files.readString(DEMO);
         assertRefused(text.replace("Reading table", "A".repeat(3_000_000)).getBytes(StandardCharsets.UTF_8),
                 "too long");

@@ -22,7 +22,12 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes) {
     /** Draws pieces as they stand, seen in a view. */
     public static Drawing of(List<PlannedPiece> pieces, View view) {
         return new Drawing(new PaintOrder(pieces, view).patches(),
-                Overlaps.removed(new HiddenLines(pieces, view).strokes()));
+                Overlaps.removed(new HiddenLines(pieces, view, true).strokes()));
+    }
+
+    /** The same without hidden edges, for pictorial views. */
+    public static Drawing visible(List<PlannedPiece> pieces, View view) {
+        return new Drawing(new PaintOrder(pieces, view).patches(), new HiddenLines(pieces, view, false).strokes());
     }
 
     /** The box round all its lines. */

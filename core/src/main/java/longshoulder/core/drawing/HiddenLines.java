@@ -7,6 +7,7 @@ import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.PlannedPiece;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /**
  * Cuts every edge into what is seen and what is hidden, exactly, from the solids alone.
@@ -20,15 +21,20 @@ final class HiddenLines {
 
     private final List<PlannedPiece> pieces;
     private final View view;
-    private final List<Shadow> shadows = new ArrayList<>();
+    private final boolean keepHidden;
+    private final Shadow[] shadows;
     private final List<Stroke> strokes = new ArrayList<>();
 
-    HiddenLines(List<PlannedPiece> pieces, View view) {
+    /** @param keepHidden whether hidden stretches are wanted, or dropped */
+    HiddenLines(List<PlannedPiece> pieces, View view, boolean keepHidden) {
         this.pieces = pieces;
         this.view = view;
+        this.keepHidden = keepHidden;
+        List<Shadow> cast = new ArrayList<>();
         for (PlannedPiece piece : pieces) {
-            piece.solid().cells().forEach(cell -> shadows.add(new Shadow(cell, piece.solid(), view)));
+            piece.solid().cells().forEach(cell -> cast.add(new Shadow(cell, piece.solid(), view)));
         }
+        shadows = cast.toArray(Shadow[]::new);
     }
 
     List<Stroke> strokes() {
@@ -41,14 +47,18 @@ final class HiddenLines {
     }
 
     private void cut(String piece, Mesh.Edge edge) {
-        var flatFrom = view.flat(edge.from());
-        var flatTo = view.flat(edge.to());
+        Vector2D flatFrom = view.flat(edge.from());
+        Vector2D flatTo = view.flat(edge.to());
         if (flatFrom.distance(flatTo) < SHORTEST) {
             return;
         }
+        double left = Math.min(flatFrom.getX(), flatTo.getX());
+        double right = Math.max(flatFrom.getX(), flatTo.getX());
+        double low = Math.min(flatFrom.getY(), flatTo.getY());
+        double high = Math.max(flatFrom.getY(), flatTo.getY());
         List<double[]> hidden = new ArrayList<>();
         for (Shadow shadow : shadows) {
-            if (shadow.mayHide(flatFrom, flatTo)) {
+            if (shadow.mayHide(left, right, low, high)) {
                 double[] part = shadow.hidden(edge.from(), edge.to());
                 if (part[0] < part[1]) {
                     hidden.add(part);
@@ -70,7 +80,8 @@ final class HiddenLines {
     private void add(String piece, Mesh.Edge edge, double start, double end, Stroke.Kind kind) {
         Vector3D from = edge.from().lerp(edge.to(), start);
         Vector3D to = edge.from().lerp(edge.to(), end);
-        if (end > start && from.distance(to) > SHORTEST) {
+        boolean wanted = keepHidden || kind == Stroke.Kind.VISIBLE;
+        if (wanted && end > start && from.distance(to) > SHORTEST) {
             strokes.add(new Stroke(piece, view.flat(from), view.flat(to), kind));
         }
     }

@@ -92,10 +92,9 @@ final class Shadow {
         }
     }
 
-    /** Whether a stretch of the picture can lie in the shadow at all: a quick test. */
-    boolean mayHide(Vector2D a, Vector2D b) {
-        return Math.max(a.getX(), b.getX()) > left - SEAM && Math.min(a.getX(), b.getX()) < right + SEAM
-                && Math.max(a.getY(), b.getY()) > low - SEAM && Math.min(a.getY(), b.getY()) < high + SEAM;
+    /** Whether a stretch of the picture with this box can lie in the shadow at all: a quick test. */
+    boolean mayHide(double boxLeft, double boxRight, double boxLow, double boxHigh) {
+        return boxRight > left - SEAM && boxLeft < right + SEAM && boxHigh > low - SEAM && boxLow < high + SEAM;
     }
 
     /**

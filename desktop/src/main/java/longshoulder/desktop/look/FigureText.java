@@ -15,8 +15,9 @@ public final class FigureText extends Pane {
 
     private final double size;
     private final boolean bold;
-    private Color colour;
+    private final Color colour;
     private double width;
+    private int used;
 
     public FigureText(String figure, double size, boolean bold, Color colour) {
         this.size = size;
@@ -28,8 +29,8 @@ public final class FigureText extends Pane {
 
     /** Shows another figure: a number, a fraction, or a number and a fraction; anything behind is set as it is. */
     public void setText(String figure) {
-        getChildren().clear();
         width = 0;
+        used = 0;
         for (String word : figure.split(" ", -1)) {
             int slash = word.indexOf('/');
             if (width > 0 && slash < 0) {
@@ -46,24 +47,28 @@ public final class FigureText extends Pane {
                 add(word, size, 0);
             }
         }
+        getChildren().remove(used, getChildren().size());
         requestLayout();
     }
 
-    /** Sets the figure in another colour. */
-    public void setColour(Color other) {
-        colour = other;
-        getChildren().forEach(child -> ((Text) child).setFill(other));
-    }
-
     private void add(String word, double wordSize, double down) {
-        Text text = new Text(word);
+        Text text = next();
+        text.setText(word);
         text.setFont(Typefaces.figures(wordSize, bold));
-        text.setFill(colour);
-        text.setTextOrigin(VPos.TOP);
         text.setX(width);
         text.setY(down + (wordSize < size ? size * 0.06 : 0));
         width += text.getLayoutBounds().getWidth();
-        getChildren().add(text);
+    }
+
+    /** Parts are used again: most edits change only the digits. */
+    private Text next() {
+        if (used == getChildren().size()) {
+            Text text = new Text();
+            text.setFill(colour);
+            text.setTextOrigin(VPos.TOP);
+            getChildren().add(text);
+        }
+        return (Text) getChildren().get(used++);
     }
 
     @Override

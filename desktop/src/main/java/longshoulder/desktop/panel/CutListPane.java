@@ -1,5 +1,6 @@
 package longshoulder.desktop.panel;
 
+import java.util.ArrayList;
 import java.util.List;
 import javafx.css.PseudoClass;
 import javafx.geometry.HPos;
@@ -18,7 +19,6 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.cutlist.CutList;
-import longshoulder.core.measure.Showing;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.FigureText;
@@ -32,21 +32,51 @@ public final class CutListPane extends VBox {
     private static final double SIZE = 15;
 
     private final Workbench bench;
+    private final List<Sizes> sizes = new ArrayList<>();
+    private List<String> shown = List.of();
     private boolean rough;
 
     public CutListPane(Workbench bench) {
         this.bench = bench;
         setId("cut-list");
         getStyleClass().add("cut-list");
-        bench.planProperty().addListener((observed, was, is) -> rebuild());
+        bench.planProperty().addListener((observed, was, is) -> refresh());
         bench.pieceProperty().addListener((observed, was, is) -> relight());
-        rebuild();
+        refresh();
     }
 
-    private void rebuild() {
-        getChildren().setAll(heading(), headings());
-        CutList.of(bench.plan()).lines().forEach(line -> getChildren().add(row(line)));
+    private void refresh() {
+        List<CutLine> lines = CutList.of(bench.plan()).lines();
+        List<String> now = lines.stream().map(CutListPane::about).toList();
+        if (!now.equals(shown)) {
+            shown = now;
+            sizes.clear();
+            getChildren().setAll(heading(), headings());
+            lines.forEach(line -> getChildren().add(row(line)));
+        }
+        for (int i = 0; i < lines.size(); i++) {
+            show(lines.get(i), sizes.get(i));
+        }
         relight();
+    }
+
+    /** What a row says besides sizes; while that stays, the row stays. */
+    private static String about(CutLine line) {
+        return line.count() + "|" + line.pieces() + "|" + line.wood() + "|" + line.mirrorOf();
+    }
+
+    /** The sizes in a row, which are all that most edits change. */
+    private record Sizes(StackPane row, List<FigureText> texts) {}
+
+    private void show(CutLine line, Sizes sizes) {
+        CutLine.Size size = rough ? line.rough() : line.finished();
+        Amount[] amounts = {size.length(), size.width(), size.thickness()};
+        for (int i = 0; i < amounts.length; i++) {
+            sizes.texts().get(i).setText(bench.project().showing().figure(amounts[i].value()));
+        }
+        sizes.row().setUserData(line);
+        sizes.row().setAccessibleText("%d %s, %s".formatted(line.count(),
+                bench.words().text("role." + line.role().id()), spoken(size)));
     }
 
     private HBox heading() {
@@ -67,7 +97,8 @@ public final class CutListPane extends VBox {
         toggle.setSelected(rough == toRough);
         toggle.setOnAction(action -> {
             rough = toRough;
-            rebuild();
+            shown = List.of();
+            refresh();
         });
         return toggle;
     }
@@ -109,21 +140,25 @@ public final class CutListPane extends VBox {
         what.getStyleClass().add("what");
         grid.add(new Label(line.count() + " ×"), 0, 0);
         grid.add(what, 1, 0);
-        sizes(grid, rough ? line.rough() : line.finished());
+        List<FigureText> texts = new ArrayList<>();
+        for (int column = 2; column < 5; column++) {
+            FigureText text = new FigureText("", SIZE, !rough, Palette.INK);
+            text.setMaxSize(FigureText.USE_PREF_SIZE, FigureText.USE_PREF_SIZE);
+            grid.add(text, column, 0);
+            texts.add(text);
+        }
         StackPane row = new StackPane(grid);
         row.getStyleClass().add("row");
-        row.setUserData(line);
         row.setFocusTraversable(true);
         row.setAccessibleRole(AccessibleRole.BUTTON);
-        row.setAccessibleText(
-                "%d %s, %s".formatted(line.count(), role, spoken(rough ? line.rough() : line.finished())));
-        row.setOnMouseClicked(click -> lightNextOf(line));
+        row.setOnMouseClicked(click -> lightNextOf((CutLine) row.getUserData()));
         row.setOnKeyPressed(key -> {
             if (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.SPACE) {
-                lightNextOf(line);
+                lightNextOf((CutLine) row.getUserData());
                 key.consume();
             }
         });
+        sizes.add(new Sizes(row, texts));
         return row;
     }
 
@@ -135,16 +170,6 @@ public final class CutListPane extends VBox {
     private String spoken(CutLine.Size size) {
         return bench.words().length(size.length().value()) + " × " + bench.words().length(size.width().value()) + " × "
                 + bench.words().length(size.thickness().value());
-    }
-
-    private void sizes(GridPane grid, CutLine.Size size) {
-        Showing showing = bench.project().showing();
-        Amount[] amounts = {size.length(), size.width(), size.thickness()};
-        for (int i = 0; i < amounts.length; i++) {
-            FigureText text = new FigureText(showing.figure(amounts[i].value()), SIZE, !rough, Palette.INK);
-            text.setMaxSize(FigureText.USE_PREF_SIZE, FigureText.USE_PREF_SIZE);
-            grid.add(text, 2 + i, 0);
-        }
     }
 
     /** Lights the first piece of a line, or the one after the lit one. */

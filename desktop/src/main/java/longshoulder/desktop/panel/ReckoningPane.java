@@ -98,12 +98,15 @@ public final class ReckoningPane extends VBox {
         MenuButton menu = new MenuButton(bench.words().text("wood." + piece.wood()));
         menu.setId("wood");
         menu.setAccessibleText(Texts.get("reckoning.wood") + " " + menu.getText());
-        for (Species species : Species.COMMON) {
-            MenuItem item = new MenuItem(bench.words().text("wood." + species.id()));
-            item.setOnAction(action -> bench.edit(new Edit.UseWood(piece.piece().role().id(), species.id())));
-            menu.getItems().add(item);
-        }
+        String role = piece.piece().role().id();
+        menu.getItems().setAll(Species.COMMON.stream().map(species -> wood(role, species)).toList());
         return menu;
+    }
+
+    private MenuItem wood(String role, Species species) {
+        MenuItem item = new MenuItem(bench.words().text("wood." + species.id()));
+        item.setOnAction(action -> bench.edit(new Edit.UseWood(role, species.id())));
+        return item;
     }
 
     /** The figures of a piece by an id for their nodes. */

@@ -25,18 +25,29 @@ final class SheetLayout {
     private final Drawing end;
     private final Drawing plan;
     private final List<PlannedPiece> pieces;
+    private View eye;
+    private Drawing pictorial;
 
-    SheetLayout(List<PlannedPiece> pieces) {
+    /** Draws all views; the processors share them. */
+    SheetLayout(List<PlannedPiece> pieces, View eye) {
         this.pieces = pieces;
-        List<Drawing> drawings = Stream.of(View.FRONT, View.END, View.PLAN).parallel()
-                .map(view -> Drawing.of(pieces, view)).toList();
+        this.eye = eye;
+        List<Drawing> drawings = Stream.of(View.FRONT, View.END, View.PLAN, eye).parallel()
+                .map(view -> view.equals(eye) ? Drawing.visible(pieces, view) : Drawing.of(pieces, view)).toList();
         front = drawings.get(0);
         end = drawings.get(1);
         plan = drawings.get(2);
+        pictorial = drawings.get(3);
     }
 
-    /** The views on a sheet of a size in pixels; only the pictorial one is drawn anew. */
-    List<PlacedView> place(double width, double height, View eye) {
+    /** Looks at the pictorial view from elsewhere. */
+    void turn(View other) {
+        eye = other;
+        pictorial = Drawing.visible(pieces, other);
+    }
+
+    /** The views on a sheet of a size in pixels. */
+    List<PlacedView> place(double width, double height) {
         Extent f = front.extent();
         Extent e = end.extent();
         Extent p = plan.extent();
@@ -55,11 +66,10 @@ final class SheetLayout {
         double corner = endLeft - BETWEEN / 2;
         return List.of(placedPlan, new PlacedView(View.FRONT, "view.front", front, scale, left, floor),
                 new PlacedView(View.END, "view.end", end, scale, endLeft - scale * e.left(), floor),
-                fit(eye, corner, gapTop, width - 16, planLow + 26));
+                fit(corner, gapTop, width - 16, planLow + 26));
     }
 
-    private PlacedView fit(View eye, double left, double top, double right, double bottom) {
-        Drawing pictorial = Drawing.of(pieces, eye);
+    private PlacedView fit(double left, double top, double right, double bottom) {
         Extent b = pictorial.extent();
         double scale = Math.max(0.01,
                 Math.min((right - left) / Math.max(1, b.width()), (bottom - top) / Math.max(1, b.height())));

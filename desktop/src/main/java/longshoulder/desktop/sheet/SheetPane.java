@@ -58,7 +58,7 @@ public final class SheetPane extends Pane {
     public SheetPane(Workbench bench) {
         this.bench = bench;
         this.marks = new FindingMarks(bench);
-        this.layout = new SheetLayout(bench.plan().pieces());
+        this.layout = new SheetLayout(bench.plan().pieces(), eye());
         setId("sheet");
         getStyleClass().add("sheet");
         setMinSize(360, 300);
@@ -67,7 +67,7 @@ public final class SheetPane extends Pane {
         setAccessibleText(Texts.get("sheet.accessible"));
         canvas.setMouseTransparent(true);
         bench.planProperty().addListener((observed, was, is) -> {
-            layout = new SheetLayout(is.pieces());
+            layout = new SheetLayout(is.pieces(), eye());
             rebuild();
         });
         bench.pieceProperty().addListener((observed, was, is) -> paint());
@@ -84,6 +84,7 @@ public final class SheetPane extends Pane {
     public void turn(double round, double up) {
         turn += round;
         lift = Math.clamp(lift + up, -80, 80);
+        layout.turn(eye());
         place();
         paint();
     }
@@ -121,7 +122,7 @@ public final class SheetPane extends Pane {
 
     private void place() {
         views.clear();
-        views.addAll(layout.place(getWidth(), getHeight(), eye()));
+        views.addAll(layout.place(getWidth(), getHeight()));
     }
 
     private Optional<Node> caption(PlacedView view) {
