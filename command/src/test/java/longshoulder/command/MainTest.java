@@ -98,8 +98,10 @@ class MainTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"new boat | no kind of furniture called",
-            "new table --set overall.length=long | is not a unit", "new table --set overall.length=5mm | must lie between",
-            "new table --set overall.beam=5mm | has no parameter called", "new table --set overall.length | lacks a name",
+            "new table --set overall.length=long | is not a unit",
+            "new table --set overall.length=5mm | must lie between",
+            "new table --set overall.beam=5mm | has no parameter called",
+            "new table --set overall.length | lacks a name",
             "new table --set tenon.meeting=glued | it is one of", "new table --wood top=tin | no wood called",
             "plan none.json | is not there", "frobnicate | Unmatched argument", "plan | Missing required parameter",
             "export x.json | Missing required option", "'' | Say what to do"})

@@ -34,7 +34,8 @@ public final class Planner {
         Frame built = planned.withCut(project.cutShoulders());
         List<Joint> joints = Joinery.of(project, planned, built);
         // Each piece's solid and skin hang on nothing but the joints, so all processors share them.
-        List<PlannedPiece> pieces = built.pieces().parallelStream().map(piece -> planned(project, piece, joints)).toList();
+        List<PlannedPiece> pieces = built.pieces().parallelStream().map(piece -> planned(project, piece, joints))
+                .toList();
         return new Plan(project, built, joints, pieces, Checks.run(new Subject(project, planned, built, joints)));
     }
 

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -153,7 +154,7 @@ public final class ReckoningPane extends VBox {
             because.setWrapText(true);
             because.setMinHeight(USE_PREF_SIZE);
             because.getStyleClass().addAll("because");
-            because.setStyle("-fx-padding: 0 60 4 " + (indent(depth) + 16) + ";");
+            because.setPadding(new Insets(0, 60, 4, indent(depth) + 16.0));
             lines.getChildren().add(because);
         });
     }
@@ -179,7 +180,9 @@ public final class ReckoningPane extends VBox {
                 : field(amount, parameter, "line-" + parameter.orElse(amount.label().key()));
         HBox line = new HBox(name, figure);
         line.getStyleClass().add(depth == 0 ? "result" : derived ? "between" : "term");
-        line.setStyle("-fx-padding: 0 0 0 " + indent(depth) + ";");
+        if (depth > 1) {
+            line.setPadding(new Insets(0, 0, 0, indent(depth)));
+        }
         line.setFillHeight(false);
         line.setAlignment(Pos.CENTER_LEFT);
         return line;
@@ -213,9 +216,11 @@ public final class ReckoningPane extends VBox {
     private FigureField field(Amount amount, Optional<String> parameter, String id) {
         return new FigureField(bench.project().showing().figure(amount.value()),
                 bench.words().say(amount.label()), amount instanceof Amount.Given, parameter.isPresent(),
-                parameter.isPresent() ? () -> {} : () -> bench.open(amount), typed -> parameter.isPresent() && bench.read(typed)
+                parameter.isPresent() ? () -> {} : () -> bench.open(amount),
+                typed -> parameter.isPresent() && bench.read(typed)
                         .map(length -> bench.edit(new Edit.Give(parameter.get(), new Value.Measured(length))))
-                        .orElse(false)).named(id);
+                        .orElse(false))
+                .named(id);
     }
 
     /** A figure of the piece to open; those that a school decides can be set here, and given back to the school. */

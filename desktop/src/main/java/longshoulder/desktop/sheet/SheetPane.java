@@ -163,8 +163,9 @@ public final class SheetPane extends Pane {
                 parameter.isPresent(), () -> bench.open(amount),
                 typed -> parameter.isPresent() && bench.read(typed)
                         .map(length -> bench.edit(new Edit.Give(parameter.get(), new Value.Measured(length))))
-                        .orElse(false)).named("figure-" + parameter.orElse(amount.label().key())
-                                + amount.label().arguments().stream().map(a -> "-" + a).findFirst().orElse(""));
+                        .orElse(false))
+                .named("figure-" + parameter.orElse(amount.label().key())
+                        + amount.label().arguments().stream().map(a -> "-" + a).findFirst().orElse(""));
     }
 
     private void paint() {
