@@ -42,21 +42,22 @@ final class RoomCheck implements Check {
         Piece post = tenon.meeting().post();
         Amount room = Amount.sum(Label.of("amount.roomOnPost")).plus(post.length())
                 .minus(tenon.meeting().seat().drop()).amount();
-        if (rail.width().value().isGreaterThan(room.value())) {
+        Length over = rail.width().value().minus(room.value());
+        if (over.isPositive()) {
             findings.add(new Finding("rail-off-post", Level.STOP, List.of(tenon.id(), rail.id()),
                     Label.of("finding.railTooWide", rail.id(), rail.width().value(), post.id(), room.value()),
-                    new Remedies(subject.project()).change(rail.width(), room.value().minus(rail.width().value()))
+                    new Remedies(subject.project()).change(rail.width(), over.negated()).change(post.length(), over)
                             .list()));
         }
         Amount face = tenon.meeting().reference().isEdge() ? post.width() : post.thickness();
         Amount needed = Amount.sum(Label.of("amount.neededOnPost")).plus(tenon.meeting().seat().setback())
                 .plus(rail.thickness()).amount();
-        Length over = needed.value().minus(face.value());
-        if (over.isPositive()) {
+        Length beyond = needed.value().minus(face.value());
+        if (beyond.isPositive()) {
             findings.add(new Finding("rail-off-post", Level.STOP, List.of(tenon.id(), rail.id()),
-                    Label.of("finding.railTooThick", rail.id(), over, post.id()),
-                    new Remedies(subject.project()).change(tenon.meeting().seat().setback(), over.negated())
-                            .change(face, over).change(rail.thickness(), over.negated()).list()));
+                    Label.of("finding.railTooThick", rail.id(), beyond, post.id()),
+                    new Remedies(subject.project()).change(tenon.meeting().seat().setback(), beyond.negated())
+                            .change(face, beyond).change(rail.thickness(), beyond.negated()).list()));
         }
     }
 

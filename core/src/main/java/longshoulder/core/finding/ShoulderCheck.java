@@ -53,9 +53,12 @@ final class ShoulderCheck implements Check {
 
     private static Finding offPlan(Subject subject, List<String> span, Length off) {
         Piece planned = subject.planned().piece(span.getFirst());
+        Remedies remedies = new Remedies(subject.project()).change(planned.length(), off);
+        span.stream().filter(subject.project().cutShoulders()::containsKey).forEach(id -> remedies
+                .add(Label.of("remedy.forgetCut", id), new Edit.ForgetShoulder(id)));
         return new Finding("shoulder-off-plan", Level.STOP, span,
                 Label.of("finding.shoulderOffPlan", span.getFirst(), planned.length().value().plus(off),
                         planned.length().value()),
-                new Remedies(subject.project()).change(planned.length(), off).list());
+                remedies.list());
     }
 }
