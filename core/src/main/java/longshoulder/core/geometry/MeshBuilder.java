@@ -87,16 +87,12 @@ final class MeshBuilder {
             }
             Vector3D offset = pool.get(i).subtract(start);
             double along = offset.dot(way) / length;
-            if (along > 0 && along < length && offset.normSq() - along * along < 9 * square(Tolerance.LENGTH)) {
+            if (along > 0 && along < length && offset.cross(way).norm() < 3 * Tolerance.LENGTH * length) {
                 found.add(i);
             }
         }
         found.sort(Comparator.comparingDouble(i -> pool.get(i).subtract(start).dot(way)));
         return found;
-    }
-
-    private static double square(double value) {
-        return value * value;
     }
 
     /** Corners alone are fanned from one of them; a loop with points on its edges is fanned from its middle. */

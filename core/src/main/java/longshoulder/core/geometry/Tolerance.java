@@ -6,8 +6,11 @@ package longshoulder.core.geometry;
  */
 public final class Tolerance {
 
-    /** Two points nearer than this, in millimetres, are the same point: 0.1 µm, far below any tool and far above noise. */
-    public static final double LENGTH = 1e-4;
+    /**
+     * Two points nearer than this, in millimetres, are the same point: a nanometre, far above the noise of doubles and far
+     * below the smallest difference that two figures of a design can have.
+     */
+    public static final double LENGTH = 1e-6;
 
     /** Two unit normals whose sine or difference stays below this are the same direction. */
     public static final double DIRECTION = 1e-9;

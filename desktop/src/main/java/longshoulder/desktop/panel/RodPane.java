@@ -177,9 +177,12 @@ public final class RodPane extends Pane {
             pen.clip();
             pen.setStroke(Palette.QUIET);
             pen.setLineWidth(0.7);
+            pen.beginPath();
             for (double x = left - (bottom - top); x < right; x += HATCH) {
-                pen.strokeLine(x, bottom, x + (bottom - top), top);
+                pen.moveTo(x, bottom);
+                pen.lineTo(x + (bottom - top), top);
             }
+            pen.stroke();
             pen.restore();
             pen.setLineWidth(0.7);
             pen.strokeRect(left, top, right - left, bottom - top);
@@ -187,11 +190,14 @@ public final class RodPane extends Pane {
 
         private void lines(Drawing drawing, Stroke.Kind kind, Color colour) {
             pen.setStroke(colour);
+            pen.beginPath();
             for (Stroke stroke : drawing.strokes()) {
                 if (stroke.kind() == kind) {
-                    pen.strokeLine(x(stroke.from()), y(stroke.from()), x(stroke.to()), y(stroke.to()));
+                    pen.moveTo(x(stroke.from()), y(stroke.from()));
+                    pen.lineTo(x(stroke.to()), y(stroke.to()));
                 }
             }
+            pen.stroke();
         }
     }
 }

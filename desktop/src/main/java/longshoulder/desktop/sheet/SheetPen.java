@@ -1,13 +1,12 @@
 package longshoulder.desktop.sheet;
 
-import java.util.List;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import longshoulder.core.drawing.Patch;
 import longshoulder.core.drawing.Stroke;
 import longshoulder.desktop.look.Palette;
-import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /** Draws views on a canvas: faces tinted by their wood, hidden edges dashed, visible edges on top. */
 final class SheetPen {
@@ -32,20 +31,27 @@ final class SheetPen {
 
     void draw(PlacedView view, boolean hiddenEdges) {
         view.drawing().patches().forEach(patch -> fill(view, patch));
-        List<Stroke> strokes = view.drawing().strokes();
         if (hiddenEdges) {
             pen.setLineDashes(4, 3);
-            pen.setLineWidth(HIDDEN);
-            strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN)
-                    .forEach(stroke -> line(view, stroke, Palette.QUIET));
+            lines(view, stroke -> stroke.kind() == Stroke.Kind.HIDDEN, HIDDEN, Palette.QUIET);
             pen.setLineDashes();
         }
-        pen.setLineWidth(VISIBLE);
-        strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.VISIBLE)
-                .forEach(stroke -> line(view, stroke, Palette.INK));
-        pen.setLineWidth(LIT);
-        strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.VISIBLE && stroke.piece().equals(lit))
-                .forEach(stroke -> line(view, stroke, Palette.LIT));
+        lines(view, stroke -> stroke.kind() == Stroke.Kind.VISIBLE, VISIBLE, Palette.INK);
+        lines(view, stroke -> stroke.kind() == Stroke.Kind.VISIBLE && stroke.piece().equals(lit), LIT, Palette.LIT);
+    }
+
+    /** All lines of a kind as one path: a path is painted at once, single lines one by one. */
+    private void lines(PlacedView view, Predicate<Stroke> wanted, double width, Color colour) {
+        pen.setLineWidth(width);
+        pen.setStroke(colour);
+        pen.beginPath();
+        for (Stroke stroke : view.drawing().strokes()) {
+            if (wanted.test(stroke)) {
+                pen.moveTo(view.sheetX(stroke.from()), view.sheetY(stroke.from()));
+                pen.lineTo(view.sheetX(stroke.to()), view.sheetY(stroke.to()));
+            }
+        }
+        pen.stroke();
     }
 
     private void fill(PlacedView view, Patch patch) {
@@ -59,12 +65,5 @@ final class SheetPen {
         pen.setStroke(pen.getFill());
         pen.setLineWidth(0.6);
         pen.strokePolygon(xs, ys, xs.length);
-    }
-
-    private void line(PlacedView view, Stroke stroke, Color colour) {
-        Vector2D from = stroke.from();
-        Vector2D to = stroke.to();
-        pen.setStroke(colour);
-        pen.strokeLine(view.sheetX(from), view.sheetY(from), view.sheetX(to), view.sheetY(to));
     }
 }
