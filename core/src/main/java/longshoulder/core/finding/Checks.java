@@ -2,18 +2,25 @@ package longshoulder.core.finding;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** All checks of the trade. */
 public final class Checks {
 
-    private static final List<Check> ALL = List.of(new RoomCheck(), new CollisionCheck(), new WallCheck(),
-            new ThicknessCheck(), new GlueRoomCheck(), new ShoulderCheck());
+    private static final Check SIZES = new RoomCheck();
+    private static final List<Check> JOINTS = List.of(new CollisionCheck(), new WallCheck(), new ThicknessCheck(),
+            new GlueRoomCheck(), new ShoulderCheck());
 
     private Checks() {}
 
     /** Every finding, the worst first; among equals in the order of the checks and the pieces. */
     public static List<Finding> run(Subject subject) {
-        return ALL.stream().flatMap(check -> check.run(subject).stream())
+        List<Finding> sizes = SIZES.run(subject);
+        if (subject.planned().pieces().stream().anyMatch(piece -> !piece.isReal())) {
+            // What is said of joints between pieces that cannot be would only hide the cause.
+            return sizes;
+        }
+        return Stream.concat(sizes.stream(), JOINTS.stream().flatMap(check -> check.run(subject).stream()))
                 .sorted(Comparator.comparing(Finding::level)).toList();
     }
 }

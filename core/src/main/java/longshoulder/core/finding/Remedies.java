@@ -3,9 +3,11 @@ package longshoulder.core.finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Unit;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
@@ -58,8 +60,26 @@ final class Remedies {
         return this;
     }
 
+    /** The remedies; where none of them would be taken, the figures that stray from the usual, to be set back. */
     List<Remedy> list() {
+        if (remedies.isEmpty()) {
+            Kinds.find(project.brief().kind()).ifPresent(kind -> kind.parameters().forEach(this::usual));
+        }
         return remedies;
+    }
+
+    private void usual(Parameter parameter) {
+        boolean inches = project.showing().unit() == Unit.INCH;
+        switch (parameter.preset(inches).orElse(null)) {
+            case Value.Measured usual -> {
+                if (!project.brief().measure(parameter.name()).map(Amount::value).equals(Optional.of(usual.length()))) {
+                    set(parameter.name(), usual.length());
+                }
+            }
+            case Value.Chosen _ -> {
+            }
+            case null -> leave(parameter.name());
+        }
     }
 
     private static Optional<Edit.Give> grown(Amount amount, Length by) {

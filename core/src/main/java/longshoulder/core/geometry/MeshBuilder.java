@@ -1,7 +1,7 @@
 package longshoulder.core.geometry;
 
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -63,36 +63,23 @@ final class MeshBuilder {
     }
 
     private int[] withPointsOnEdges(int[] loop) {
-        List<Integer> refined = new ArrayList<>();
+        int[] refined = new int[loop.length];
+        int count = 0;
         for (int i = 0; i < loop.length; i++) {
             int from = loop[i];
             int to = loop[(i + 1) % loop.length];
             if (from == to) {
                 continue;
             }
-            refined.add(from);
-            refined.addAll(pointsBetween(from, to));
-        }
-        return refined.stream().mapToInt(Integer::intValue).toArray();
-    }
-
-    private List<Integer> pointsBetween(int from, int to) {
-        Vector3D start = pool.get(from);
-        Vector3D way = pool.get(to).subtract(start);
-        double length = way.norm();
-        List<Integer> found = new ArrayList<>();
-        for (int i = 0; i < pool.points().size(); i++) {
-            if (i == from || i == to) {
-                continue;
+            int[] between = pool.between(from, to);
+            if (count + 1 + between.length > refined.length) {
+                refined = Arrays.copyOf(refined, 2 * refined.length + between.length);
             }
-            Vector3D offset = pool.get(i).subtract(start);
-            double along = offset.dot(way) / length;
-            if (along > 0 && along < length && offset.cross(way).norm() < 3 * Tolerance.LENGTH * length) {
-                found.add(i);
-            }
+            refined[count++] = from;
+            System.arraycopy(between, 0, refined, count, between.length);
+            count += between.length;
         }
-        found.sort(Comparator.comparingDouble(i -> pool.get(i).subtract(start).dot(way)));
-        return found;
+        return Arrays.copyOf(refined, count);
     }
 
     /** Corners alone are fanned from one of them; a loop with points on its edges is fanned from its middle. */

@@ -1,6 +1,8 @@
 package longshoulder.core.geometry;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +14,10 @@ final class VertexPool {
     private static final double GRID = 0.01;
     /** Two corners of clipped cells may each be off by a tolerance. */
     private static final double SAME = 2.5 * Tolerance.LENGTH;
+
+    /** How far from an edge a point counts as lying on it. */
+    private static final double NEAR = 3 * Tolerance.LENGTH;
+    private static final int[] NONE = {};
 
     private final List<Vector3D> points = new ArrayList<>();
     private final Map<Long, List<Integer>> buckets = new HashMap<>();
@@ -51,6 +57,42 @@ final class VertexPool {
     /** Shifted by half a bucket, so that round figures do not lie on a boundary. */
     private static long cell(double value) {
         return Math.round((value + GRID / 3) / GRID);
+    }
+
+    /**
+     * The points that lie on the straight line from one point to another, between them and in that order. In plain numbers:
+     * it is asked of every point for every edge.
+     */
+    int[] between(int from, int to) {
+        Vector3D start = points.get(from);
+        Vector3D way = points.get(to).subtract(start);
+        double squared = way.normSq();
+        double farthest = NEAR * NEAR * squared;
+        int[] found = NONE;
+        for (int i = 0; i < points.size(); i++) {
+            Vector3D point = points.get(i);
+            double x = point.getX() - start.getX();
+            double y = point.getY() - start.getY();
+            double z = point.getZ() - start.getZ();
+            double along = x * way.getX() + y * way.getY() + z * way.getZ();
+            if (along <= 0 || along >= squared || i == from || i == to) {
+                continue;
+            }
+            double crossX = y * way.getZ() - z * way.getY();
+            double crossY = z * way.getX() - x * way.getZ();
+            double crossZ = x * way.getY() - y * way.getX();
+            if (crossX * crossX + crossY * crossY + crossZ * crossZ < farthest) {
+                found = Arrays.copyOf(found, found.length + 1);
+                found[found.length - 1] = i;
+            }
+        }
+        return found.length < 2 ? found : ordered(found, start, way);
+    }
+
+    private int[] ordered(int[] found, Vector3D start, Vector3D way) {
+        return Arrays.stream(found).boxed()
+                .sorted(Comparator.comparingDouble(i -> points.get(i).subtract(start).dot(way)))
+                .mapToInt(Integer::intValue).toArray();
     }
 
     Vector3D get(int index) {

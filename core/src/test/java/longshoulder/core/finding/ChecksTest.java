@@ -74,7 +74,7 @@ class ChecksTest {
     }
 
     /** Whatever sizes are asked for, there is a plan; each remedy can be applied; every text is there. */
-    @Property(tries = 400)
+    @Property(tries = 1000)
     void run_anySizesWithinBounds_neverThrows(@ForAll("anything") List<Edit> edits) {
         Project project = table();
         for (Edit edit : edits) {
@@ -87,6 +87,7 @@ class ChecksTest {
         Words words = Words.showing(Showing.SIXTY_FOURTHS);
         for (Finding finding : Planner.plan(project).findings()) {
             assertThat(words.say(finding)).doesNotContain("{");
+            assertThat(finding.remedies()).as("remedies of %s", words.say(finding)).isNotEmpty();
             for (Remedy remedy : finding.remedies()) {
                 assertThat(words.say(remedy.label())).isNotEmpty();
                 remedy.edit().applyTo(project);

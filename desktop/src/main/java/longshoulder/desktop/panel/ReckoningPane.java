@@ -1,11 +1,9 @@
 package longshoulder.desktop.panel;
 
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Predicate;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -18,88 +16,104 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import longshoulder.core.brief.Brief;
-import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
-import longshoulder.core.joint.Joint;
-import longshoulder.core.joint.StoppedTenon;
-import longshoulder.core.kind.Kinds;
-import longshoulder.core.measure.Length;
-import longshoulder.core.plan.Plan;
-import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.wood.Species;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.FigureField;
+import longshoulder.desktop.look.FigureText;
 import longshoulder.desktop.look.FocusKeeper;
+import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.model.Workbench;
+import longshoulder.desktop.panel.ReckoningRow.What;
 
 /**
  * The reckoning: how the figure in hand came about, line by line in the maker's arithmetic, and the other figures of the
  * lit piece to choose from. Given figures can be changed right here.
+ *
+ * <p>While an edit changes nothing but figures, the nodes stay and only the figures are shown anew.
  */
 public final class ReckoningPane extends VBox {
 
     private final Workbench bench;
+    private List<ReckoningRow> rows = List.of();
+    /** One for each row; what does nothing stands for rows without a figure. */
+    private final List<Consumer<String>> figures = new ArrayList<>();
 
     public ReckoningPane(Workbench bench) {
         this.bench = bench;
         setId("reckoning");
         getStyleClass().add("reckoning");
-        bench.planProperty().addListener((observed, was, is) -> rebuild());
-        bench.pieceProperty().addListener((observed, was, is) -> rebuild());
-        bench.figureProperty().addListener((observed, was, is) -> rebuild());
-        rebuild();
+        bench.planProperty().addListener((observed, was, is) -> refresh());
+        bench.pieceProperty().addListener((observed, was, is) -> refresh());
+        bench.figureProperty().addListener((observed, was, is) -> refresh());
+        refresh();
     }
 
-    private void rebuild() {
-        FocusKeeper.rebuild(this, this::remake);
+    private void refresh() {
+        List<ReckoningRow> before = rows;
+        rows = ReckoningRows.of(bench);
+        if (!sameOutline(before, rows)) {
+            FocusKeeper.rebuild(this, this::remake);
+            return;
+        }
+        for (int i = 0; i < rows.size(); i++) {
+            figures.get(i).accept(rows.get(i).figure());
+        }
+    }
+
+    private static boolean sameOutline(List<ReckoningRow> before, List<ReckoningRow> now) {
+        if (before.size() != now.size()) {
+            return false;
+        }
+        for (int i = 0; i < now.size(); i++) {
+            if (!before.get(i).looksLike(now.get(i))) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private void remake() {
         getChildren().clear();
-        Plan plan = bench.plan();
-        if (!plan.has(bench.pieceProperty().get())) {
-            return;
-        }
-        PlannedPiece piece = plan.piece(bench.pieceProperty().get());
-        Map<String, Amount> figures = figures(piece);
-        Amount open = bench.figureProperty().get()
-                .flatMap(label -> figures.values().stream().filter(a -> a.label().equals(label)).findFirst()
-                        .or(() -> plan.frame().dimensions().stream().map(d -> d.amount())
-                                .filter(a -> a.label().equals(label)).findFirst()))
-                .orElseGet(() -> piece.shoulderLength().orElse(piece.length()));
-        getChildren().addAll(heading(piece), reckoning(open));
-        if (touchesMeeting(open)) {
-            getChildren().add(school());
-        }
-        Label others = new Label(Texts.get("reckoning.figures"));
-        others.getStyleClass().add("subheading");
-        getChildren().add(others);
-        figures.forEach((id, amount) -> getChildren().add(choice(id, amount, amount.label().equals(open.label()))));
-        if (piece.shoulderLength().isPresent()) {
-            getChildren().add(asCut(piece));
+        figures.clear();
+        VBox lines = new VBox();
+        lines.getStyleClass().add("lines");
+        lines.setId("lines");
+        for (ReckoningRow row : rows) {
+            figures.add(figure -> {});
+            switch (row.what()) {
+                case PIECE -> getChildren().addAll(heading(row), lines);
+                case WOOD -> ((HBox) getChildren().getFirst()).getChildren().add(wood(row));
+                case LINE, RESULT -> lines.getChildren().add(line(row));
+                case BECAUSE -> lines.getChildren().add(because(row));
+                case SUBHEADING -> getChildren().add(subheading(row.text()));
+                case SCHOOL -> getChildren().add(school(row));
+                case FIGURE, LEAVABLE -> getChildren().add(choice(row));
+                case AS_CUT -> getChildren().add(asCut(row));
+            }
         }
     }
 
-    private HBox heading(PlannedPiece piece) {
-        Label name = new Label(capital(bench.words().name(piece.id())));
+    private HBox heading(ReckoningRow row) {
+        Label name = new Label(row.text());
         name.getStyleClass().add("heading");
-        Label mark = new Label(piece.piece().mark());
+        Label mark = new Label(bench.plan().piece(row.id()).piece().mark());
         mark.getStyleClass().add("piece-mark");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox box = new HBox(mark, name, gap, wood(piece));
+        HBox box = new HBox(mark, name, gap);
         box.getStyleClass().add("piece-heading");
         box.setAlignment(Pos.CENTER_LEFT);
         return box;
     }
 
-    private MenuButton wood(PlannedPiece piece) {
-        MenuButton menu = new MenuButton(bench.words().text("wood." + piece.wood()));
+    private MenuButton wood(ReckoningRow row) {
+        MenuButton menu = new MenuButton(row.text());
         menu.setId("wood");
-        menu.setAccessibleText(Texts.get("reckoning.wood") + " " + menu.getText());
-        String role = piece.piece().role().id();
+        menu.setAccessibleText(Texts.get("reckoning.wood") + " " + row.text());
+        String role = bench.plan().piece(row.id()).piece().role().id();
         menu.getItems().setAll(Species.COMMON.stream().map(species -> wood(role, species)).toList());
         return menu;
     }
@@ -110,201 +124,112 @@ public final class ReckoningPane extends VBox {
         return item;
     }
 
-    /** The figures of a piece by an id for their nodes. */
-    private Map<String, Amount> figures(PlannedPiece piece) {
-        Map<String, Amount> figures = new LinkedHashMap<>();
-        piece.shoulderLength().ifPresent(amount -> figures.put("shoulder", amount));
-        figures.put("length", piece.length());
-        figures.put("width", piece.piece().width());
-        figures.put("thickness", piece.piece().thickness());
-        List<Joint> joints = piece.joints().isEmpty() ? bench.plan().mortisesIn(piece.id()) : piece.joints();
-        joints.stream().findFirst().ifPresent(joint -> {
-            switch (joint) {
-                case StoppedTenon tenon -> {
-                    figures.put(Brief.TENON_THICKNESS, tenon.thickness());
-                    figures.put("tenon.width", tenon.width());
-                    figures.put(Brief.TENON_LENGTH, tenon.length());
-                    figures.put(Brief.MORTISE_DEPTH, tenon.depth());
-                    figures.put("near-cheek", tenon.cheekFromReference());
-                    figures.put("mortise-from-end", tenon.mortiseFromEnd());
-                }
-            }
-        });
-        return figures;
+    private static Label subheading(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("subheading");
+        return label;
     }
 
-    private VBox reckoning(Amount amount) {
-        VBox lines = new VBox();
-        lines.getStyleClass().add("lines");
-        lines.setId("lines");
-        tell(lines, amount, 1, 0);
-        return lines;
+    private static Label because(ReckoningRow row) {
+        Label because = wrapped(row.text());
+        because.getStyleClass().add("because");
+        because.setPadding(new Insets(0, 60, 4, indent(row.depth()) + 16.0));
+        return because;
     }
 
-    /** Parts first, then what they come to: the order in which a maker writes a sum. */
-    private void tell(VBox lines, Amount amount, int times, int depth) {
-        if (amount instanceof Amount.Sum sum) {
-            sum.terms().forEach(term -> tell(lines, term.amount(), term.times(), depth + 1));
-        } else {
-            amount.parts().forEach(part -> tell(lines, part, 1, depth + 1));
-        }
-        lines.getChildren().add(line(amount, times, depth));
-        amount.rule().ifPresent(rule -> {
-            Label because = new Label(bench.words().say(rule));
-            because.setWrapText(true);
-            because.setMinHeight(USE_PREF_SIZE);
-            because.getStyleClass().addAll("because");
-            because.setPadding(new Insets(0, 60, 4, indent(depth) + 16.0));
-            lines.getChildren().add(because);
-        });
+    private static Label wrapped(String text) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
+        return label;
     }
 
     private static int indent(int depth) {
         return Math.max(0, depth - 1) * 12;
     }
 
-    private HBox line(Amount amount, int times, int depth) {
-        boolean derived = !amount.parts().isEmpty();
-        String sign = derived && depth == 0 ? "= " : times < 0 ? "− " : "";
-        String factor = Math.abs(times) > 1 ? Math.abs(times) + " × " : "";
-        Label name = new Label(sign + factor + bench.words().say(amount.label()) + chainError(amount));
-        name.setWrapText(true);
-        name.setMinHeight(USE_PREF_SIZE);
+    private HBox line(ReckoningRow row) {
+        Label name = wrapped(row.text());
         HBox.setHgrow(name, Priority.ALWAYS);
         name.setMaxWidth(Double.MAX_VALUE);
-        Optional<String> parameter = amount instanceof Amount.Given given
-                ? Optional.of(given.parameter())
-                : Optional.empty();
-        Node figure = derived && depth == 0
-                ? result(amount)
-                : field(amount, parameter, "line-" + parameter.orElse(amount.label().key()));
-        HBox line = new HBox(name, figure);
-        line.getStyleClass().add(depth == 0 ? "result" : derived ? "between" : "term");
-        if (depth > 1) {
-            line.setPadding(new Insets(0, 0, 0, indent(depth)));
+        HBox line = new HBox(name, row.what() == What.RESULT ? result(row) : field(row, "line-" + row.id()));
+        line.getStyleClass().add(row.depth() == 0 ? "result" : row.isDerived() ? "between" : "term");
+        if (row.depth() > 1) {
+            line.setPadding(new Insets(0, 0, 0, indent(row.depth())));
         }
         line.setFillHeight(false);
         line.setAlignment(Pos.CENTER_LEFT);
         return line;
     }
 
-    /** Where shown figures do not add up to their shown total: by how much. */
-    private String chainError(Amount amount) {
-        if (!(amount instanceof Amount.Sum sum)) {
-            return "";
-        }
-        List<Length> terms = new ArrayList<>();
-        for (Amount.Term term : sum.terms()) {
-            Length value = term.times() < 0 ? term.amount().value().negated() : term.amount().value();
-            terms.addAll(Collections.nCopies(Math.abs(term.times()), value));
-        }
-        Length error = bench.project().showing().chainError(terms);
-        if (error.equals(Length.ZERO)) {
-            return "";
-        }
-        String sign = error.isNegative() ? " −" : " +";
-        return " (" + Texts.get("reckoning.shown") + sign + bench.project().showing().figure(error.abs()) + ")";
-    }
-
-    private Node result(Amount amount) {
-        var text = new longshoulder.desktop.look.FigureText(bench.project().showing().figure(amount.value()), 19, true,
-                longshoulder.desktop.look.Palette.INK);
+    private Node result(ReckoningRow row) {
+        FigureText text = new FigureText(row.figure(), 19, true, Palette.INK);
         text.setId("result");
+        figures.set(figures.size() - 1, text::setText);
         return text;
     }
 
-    private FigureField field(Amount amount, Optional<String> parameter, String id) {
-        return new FigureField(bench.project().showing().figure(amount.value()),
-                bench.words().say(amount.label()), amount instanceof Amount.Given, parameter.isPresent(),
-                parameter.isPresent() ? () -> {} : () -> bench.open(amount),
-                typed -> parameter.isPresent() && bench.read(typed)
-                        .map(length -> bench.edit(new Edit.Give(parameter.get(), new Value.Measured(length))))
-                        .orElse(false))
-                .named(id);
+    private FigureField field(ReckoningRow row, String id) {
+        Amount amount = row.amount().orElseThrow();
+        Predicate<String> give = typed -> row.parameter().isPresent() && bench.read(typed)
+                .map(length -> bench.edit(new Edit.Give(row.parameter().get(), new Value.Measured(length))))
+                .orElse(false);
+        FigureField field = new FigureField(row.figure(), bench.words().say(amount.label()), row.isGiven(),
+                row.parameter().isPresent(), row.parameter().isPresent() ? () -> {} : () -> bench.open(amount), give);
+        figures.set(figures.size() - 1, field::show);
+        return field.named(id);
     }
 
-    /** A figure of the piece to open; those that a school decides can be set here, and given back to the school. */
-    private HBox choice(String id, Amount amount, boolean open) {
-        Button name = new Button(bench.words().say(amount.label()));
-        name.getStyleClass().setAll("choice", open ? "open" : "closed");
-        name.setMaxWidth(Double.MAX_VALUE);
+    private HBox choice(ReckoningRow row) {
+        Button name = choiceButton(row.text(), row.open());
         HBox.setHgrow(name, Priority.ALWAYS);
+        Amount amount = row.amount().orElseThrow();
         name.setOnAction(action -> bench.open(amount));
-        Optional<String> parameter = parameter(id, amount);
         HBox line = new HBox(name);
         line.getStyleClass().add("choice-line");
         line.setAlignment(Pos.CENTER_LEFT);
         line.setFillHeight(false);
-        if (amount instanceof Amount.Given && isLeftToSchool(id)) {
+        if (row.what() == What.LEAVABLE) {
             Button leave = new Button(Texts.get("reckoning.leave"));
             leave.getStyleClass().add("small");
-            leave.setId("leave-" + id.replace('.', '-'));
+            leave.setId("leave-" + row.id().replace('.', '-'));
             leave.setMinWidth(USE_PREF_SIZE);
-            leave.setOnAction(action -> bench.edit(new Edit.LeaveToSchool(id)));
+            leave.setOnAction(action -> bench.edit(new Edit.LeaveToSchool(row.id())));
             line.getChildren().add(leave);
         }
-        line.getChildren().add(field(amount, parameter, "piece-" + id));
+        line.getChildren().add(field(row, "piece-" + row.id()));
         return line;
     }
 
-    private Optional<String> parameter(String id, Amount amount) {
-        return amount instanceof Amount.Given given
-                ? Optional.of(given.parameter())
-                : isLeftToSchool(id) ? Optional.of(id) : Optional.empty();
+    private static Button choiceButton(String text, boolean open) {
+        Button button = new Button(text);
+        button.getStyleClass().setAll("choice", open ? "open" : "closed");
+        button.setMaxWidth(Double.MAX_VALUE);
+        return button;
     }
 
-    private boolean isLeftToSchool(String parameter) {
-        return Kinds.find(bench.project().brief().kind()).flatMap(kind -> kind.parameter(parameter))
-                .filter(known -> known.preset(false).isEmpty()).isPresent();
-    }
-
-    private static boolean touchesMeeting(Amount amount) {
-        return amount.label().key().equals("amount.tenonLength")
-                || amount.label().key().equals("parameter." + Brief.TENON_LENGTH);
-    }
-
-    /** The school that decides where tenons meet, changed right where it decides. */
-    private VBox school() {
-        Label name = new Label(capital(Texts.get("reckoning.meeting")));
-        name.getStyleClass().add("subheading");
-        VBox box = new VBox(name);
-        List<String> options = Kinds.find(bench.project().brief().kind())
-                .flatMap(kind -> kind.parameter(Brief.TENON_MEETING))
-                .filter(Parameter.Choice.class::isInstance).map(p -> ((Parameter.Choice) p).options())
-                .orElse(new ArrayList<>());
-        String chosen = bench.project().brief().choice(Brief.TENON_MEETING).orElse("");
-        for (String option : options) {
-            Button button = new Button((option.equals(chosen) ? "●  " : "○  ")
-                    + bench.words().text("option." + Brief.TENON_MEETING + "." + option));
-            button.setId("school-" + option);
-            button.getStyleClass().setAll("choice", option.equals(chosen) ? "open" : "closed");
-            button.setMaxWidth(Double.MAX_VALUE);
-            button.setOnAction(
-                    action -> bench.edit(new Edit.Give(Brief.TENON_MEETING, new Value.Chosen(option))));
-            box.getChildren().add(button);
-        }
-        return box;
+    private Button school(ReckoningRow row) {
+        Button button = choiceButton((row.open() ? "●  " : "○  ") + row.text(), row.open());
+        button.setId("school-" + row.id());
+        button.setOnAction(
+                action -> bench.edit(new Edit.Give(Brief.TENON_MEETING, new Value.Chosen(row.id()))));
+        return button;
     }
 
     /** What was really cut at the saw. */
-    private HBox asCut(PlannedPiece piece) {
-        Label name = new Label(Texts.get("reckoning.cut"));
+    private HBox asCut(ReckoningRow row) {
+        Label name = new Label(row.text());
         name.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(name, Priority.ALWAYS);
-        Length cut = bench.project().cutShoulders().get(piece.id());
-        FigureField field = new FigureField(cut == null ? "–" : bench.project().showing().figure(cut),
-                Texts.get("reckoning.cut"), cut != null, true, () -> {}, typed -> typed.isBlank()
-                        ? bench.edit(new Edit.ForgetShoulder(piece.id()))
-                        : bench.read(typed).map(length -> bench.edit(new Edit.RecordShoulder(piece.id(), length)))
+        FigureField field = new FigureField(row.figure(), row.text(), row.open(), true, () -> {},
+                typed -> typed.isBlank()
+                        ? bench.edit(new Edit.ForgetShoulder(row.id()))
+                        : bench.read(typed).map(length -> bench.edit(new Edit.RecordShoulder(row.id(), length)))
                                 .orElse(false));
-        field.named("piece-cut");
-        HBox line = new HBox(name, field);
+        figures.set(figures.size() - 1, field::show);
+        HBox line = new HBox(name, field.named("piece-cut"));
         line.getStyleClass().addAll("choice-line", "as-cut");
         line.setAlignment(Pos.CENTER_LEFT);
         return line;
-    }
-
-    private static String capital(String text) {
-        return text.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + text.substring(1);
     }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
@@ -18,6 +17,7 @@ import longshoulder.core.marking.Rod;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.desktop.Texts;
+import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.model.Workbench;
@@ -57,8 +57,7 @@ public final class RodPane extends Pane {
         getChildren().setAll(canvas);
         canvas.setWidth(getWidth());
         canvas.setHeight(HEIGHT);
-        GraphicsContext pen = canvas.getGraphicsContext2D();
-        pen.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        canvas.getGraphicsContext2D().clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
         if (getWidth() < 2 * SIDE + 10 || !plan.has(bench.pieceProperty().get())) {
             return;
         }
@@ -68,8 +67,9 @@ public final class RodPane extends Pane {
         }
         Rod rod = Rod.of(plan, piece.id());
         double scale = (getWidth() - 2 * SIDE) / piece.length().value().toMillimetres();
-        strips(pen, piece, rod, scale);
-        figures(pen, rod, scale);
+        Brush brush = new Brush(canvas);
+        strips(brush, piece, rod, scale);
+        figures(brush, rod, scale);
         Label heading = new Label(
                 Texts.get("rod.heading") + "  " + piece.piece().mark() + "  " + bench.words().name(piece.id()));
         heading.getStyleClass().add("rod-heading");
@@ -77,7 +77,7 @@ public final class RodPane extends Pane {
         getChildren().add(heading);
     }
 
-    private void strips(GraphicsContext pen, PlannedPiece piece, Rod rod, double scale) {
+    private void strips(Brush brush, PlannedPiece piece, Rod rod, double scale) {
         double room = HEIGHT - TOP - BOTTOM - BETWEEN * (rod.faces().size() - 1);
         double each = Math.min(WIDEST, room / rod.faces().size());
         double top = TOP + (room - each * rod.faces().size()) / 2;
@@ -85,7 +85,8 @@ public final class RodPane extends Pane {
             Drawing drawing = Drawing.of(List.of(piece), face.view());
             Extent extent = drawing.extent();
             double upright = each / Math.max(1e-6, extent.height());
-            Strip strip = new Strip(pen, extent, scale, upright, top);
+            Strip strip = new Strip(brush, extent, scale, upright, top);
+            strip.hatchEnds(rod);
             strip.draw(drawing, Palette.wood(piece.wood()));
             bench.plan().mortisesIn(piece.id()).stream().filter(joint -> face.joints().contains(joint.id()))
                     .forEach(joint -> strip.waste(joint.removes(), face.view()));
@@ -98,13 +99,14 @@ public final class RodPane extends Pane {
         }
     }
 
-    private void figures(GraphicsContext pen, Rod rod, double scale) {
+    private void figures(Brush brush, Rod rod, double scale) {
         List<Double> taken = new ArrayList<>();
         for (Rod.Mark mark : rod.marks()) {
             double x = SIDE + scale * mark.position().value().toMillimetres();
-            pen.setStroke(mark.kind() == Rod.Kind.SHOULDER ? Palette.LIT : Palette.QUIET);
-            pen.setLineWidth(mark.kind() == Rod.Kind.SHOULDER ? 1.6 : 0.8);
-            pen.strokeLine(x, TOP - 6, x, HEIGHT - BOTTOM + 4);
+            boolean shoulder = mark.kind() == Rod.Kind.SHOULDER;
+            brush.line(shoulder ? Palette.LIT : Palette.QUIET, shoulder ? 1.6 : 0.8, false);
+            brush.draw(x, TOP - 6, x, HEIGHT - BOTTOM + 4.0);
+            brush.dry();
             if (taken.contains(x)) {
                 continue;
             }
@@ -125,7 +127,7 @@ public final class RodPane extends Pane {
     }
 
     /** One face of the piece at its place on the rod. */
-    private record Strip(GraphicsContext pen, Extent extent, double scale, double upright, double top) {
+    private record Strip(Brush brush, Extent extent, double scale, double upright, double top) {
 
         double x(Vector2D point) {
             return SIDE + scale * (point.getX() - extent.left());
@@ -136,22 +138,15 @@ public final class RodPane extends Pane {
         }
 
         void draw(Drawing drawing, Color wood) {
-            hatch();
             for (Patch patch : drawing.patches()) {
-                double[] xs = patch.corners().stream().mapToDouble(this::x).toArray();
-                double[] ys = patch.corners().stream().mapToDouble(this::y).toArray();
-                pen.setFill(wood);
-                pen.fillPolygon(xs, ys, xs.length);
-                pen.setStroke(wood);
-                pen.setLineWidth(0.6);
-                pen.strokePolygon(xs, ys, xs.length);
+                brush.face(wood, patch.corners().stream().mapToDouble(this::x).toArray(),
+                        patch.corners().stream().mapToDouble(this::y).toArray());
             }
-            pen.setLineDashes(4, 3);
-            pen.setLineWidth(0.8);
-            lines(drawing, Stroke.Kind.HIDDEN, Palette.QUIET);
-            pen.setLineDashes();
-            pen.setLineWidth(1.2);
-            lines(drawing, Stroke.Kind.VISIBLE, Palette.INK);
+            brush.line(Palette.QUIET, 0.8, true);
+            lines(drawing, Stroke.Kind.HIDDEN);
+            brush.line(Palette.INK, 1.2, false);
+            lines(drawing, Stroke.Kind.VISIBLE);
+            brush.dry();
         }
 
         /** Hatches what a joint takes out of this face. */
@@ -165,39 +160,39 @@ public final class RodPane extends Pane {
             hatch(left, high, right, low);
         }
 
-        /** The whole blank is hatched as waste; the piece is then painted over it. */
-        private void hatch() {
-            hatch(SIDE, top, SIDE + scale * extent.width(), top + upright * extent.height());
+        /** Beyond the shoulders the blank is hatched as waste; the tenons are then painted over it. */
+        void hatchEnds(Rod rod) {
+            double end = SIDE + scale * extent.width();
+            double low = top + upright * extent.height();
+            rod.marks().stream().filter(mark -> mark.kind() == Rod.Kind.SHOULDER).forEach(mark -> {
+                double shoulder = SIDE + scale * mark.position().value().toMillimetres();
+                boolean first = shoulder < (SIDE + end) / 2;
+                hatch(first ? SIDE : shoulder, top, first ? shoulder : end, low);
+            });
         }
 
+        /** Slanted lines are cut to the box by reckoning: a clip would cost more than the lines. */
         private void hatch(double left, double top, double right, double bottom) {
-            pen.save();
-            pen.beginPath();
-            pen.rect(left, top, right - left, bottom - top);
-            pen.clip();
-            pen.setStroke(Palette.QUIET);
-            pen.setLineWidth(0.7);
-            pen.beginPath();
-            for (double x = left - (bottom - top); x < right; x += HATCH) {
-                pen.moveTo(x, bottom);
-                pen.lineTo(x + (bottom - top), top);
+            double high = bottom - top;
+            brush.line(Palette.QUIET, 0.7, false);
+            for (double x = left - high; x < right; x += HATCH) {
+                double from = Math.max(x, left);
+                double to = Math.min(x + high, right);
+                brush.draw(from, bottom - (from - x), to, bottom - (to - x));
             }
-            pen.stroke();
-            pen.restore();
-            pen.setLineWidth(0.7);
-            pen.strokeRect(left, top, right - left, bottom - top);
+            brush.draw(left, top, right, top);
+            brush.draw(left, bottom, right, bottom);
+            brush.draw(left, top, left, bottom);
+            brush.draw(right, top, right, bottom);
+            brush.dry();
         }
 
-        private void lines(Drawing drawing, Stroke.Kind kind, Color colour) {
-            pen.setStroke(colour);
-            pen.beginPath();
+        private void lines(Drawing drawing, Stroke.Kind kind) {
             for (Stroke stroke : drawing.strokes()) {
                 if (stroke.kind() == kind) {
-                    pen.moveTo(x(stroke.from()), y(stroke.from()));
-                    pen.lineTo(x(stroke.to()), y(stroke.to()));
+                    brush.draw(x(stroke.from()), y(stroke.from()), x(stroke.to()), y(stroke.to()));
                 }
             }
-            pen.stroke();
         }
     }
 }

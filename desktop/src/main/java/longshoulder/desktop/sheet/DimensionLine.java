@@ -1,10 +1,11 @@
 package longshoulder.desktop.sheet;
 
 import javafx.geometry.Rectangle2D;
-import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
 import longshoulder.core.frame.Dimension;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.reckoning.Amount;
+import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.Palette;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
@@ -22,6 +23,7 @@ record DimensionLine(Dimension dimension, double fromX, double fromY, double toX
     private static final double STEP_ACROSS = 26;
     private static final double STEP_DOWN = 42;
     private static final double TICK = 4;
+    private static final Color FAINT = Palette.QUIET.deriveColor(0, 1, 1, 0.3);
 
     /** Places a dimension round its view; {@code width} and {@code height} are those of the figure, in pixels. */
     static DimensionLine of(PlacedView view, Dimension dimension, double width, double height) {
@@ -72,27 +74,28 @@ record DimensionLine(Dimension dimension, double fromX, double fromY, double toX
     }
 
     /** Draws the line, its ticks and the thin lines to what it measures. */
-    void draw(GraphicsContext pen) {
-        boolean given = dimension.amount() instanceof Amount.Given;
-        pen.setLineWidth(0.5);
-        pen.setStroke(Palette.QUIET.deriveColor(0, 1, 1, 0.45));
+    void draw(Brush brush) {
+        brush.line(FAINT, 0.5, false);
         if (isUpright()) {
             double gap = Math.copySign(4, fromX - footX0);
-            pen.strokeLine(footX0 + gap, footY0, fromX, footY0);
-            pen.strokeLine(footX1 + gap, footY1, fromX, footY1);
+            brush.draw(footX0 + gap, footY0, fromX, footY0);
+            brush.draw(footX1 + gap, footY1, fromX, footY1);
         } else {
             double gap = Math.copySign(4, fromY - footY0);
-            pen.strokeLine(footX0, footY0 + gap, footX0, fromY);
-            pen.strokeLine(footX1, footY1 + gap, footX1, fromY);
+            brush.draw(footX0, footY0 + gap, footX0, fromY);
+            brush.draw(footX1, footY1 + gap, footX1, fromY);
         }
-        pen.setStroke(given ? Palette.GIVEN : Palette.QUIET);
-        pen.setLineWidth(1);
-        pen.strokeLine(fromX, fromY, toX, toY);
-        tick(pen, fromX, fromY);
-        tick(pen, toX, toY);
+        Color colour = dimension.amount() instanceof Amount.Given ? Palette.GIVEN : Palette.QUIET;
+        brush.line(colour, 1, false);
+        brush.draw(fromX, fromY, toX, toY);
+        tick(brush, fromX, fromY);
+        brush.dry();
+        brush.line(colour, 1, false);
+        tick(brush, toX, toY);
+        brush.dry();
     }
 
-    private static void tick(GraphicsContext pen, double x, double y) {
-        pen.strokeLine(x - TICK, y + TICK, x + TICK, y - TICK);
+    private static void tick(Brush brush, double x, double y) {
+        brush.draw(x - TICK, y + TICK, x + TICK, y - TICK);
     }
 }

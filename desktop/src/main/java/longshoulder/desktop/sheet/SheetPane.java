@@ -24,6 +24,7 @@ import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import longshoulder.desktop.Texts;
+import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Palette;
@@ -172,11 +173,12 @@ public final class SheetPane extends Pane {
         GraphicsContext pen = canvas.getGraphicsContext2D();
         pen.setFill(Palette.PAPER);
         pen.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        SheetPen sheetPen = new SheetPen(pen, this::wood, bench.pieceProperty().get());
+        Brush brush = new Brush(canvas);
+        SheetPen sheetPen = new SheetPen(brush, this::wood, bench.pieceProperty().get());
         for (PlacedView view : views) {
             sheetPen.draw(view, !view.caption().equals("view.pictorial"));
         }
-        lines.forEach(line -> line.draw(pen));
+        lines.forEach(line -> line.draw(brush));
     }
 
     private Color wood(String piece) {

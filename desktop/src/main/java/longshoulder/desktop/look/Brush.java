@@ -1,0 +1,133 @@
+package longshoulder.desktop.look;
+
+import javafx.scene.Scene;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.stage.Window;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Draws straight lines and flat faces on a canvas. What lies level or upright is put on whole pixels and painted as
+ * plain rectangles: it comes out crisp, neighbouring faces leave no seams, and it costs a tenth of a path where the
+ * processor paints. The rest is gathered into one path a colour.
+ *
+ * <p>Call {@link #dry} when a colour or a kind of line is done with.
+ */
+public final class Brush {
+
+    private static final double DASH = 4;
+    private static final double GAP = 3;
+    /** In pixels: less than this out of level is level. */
+    private static final double LEVEL = 0.01;
+
+    private final GraphicsContext pen;
+    private final double pixels;
+    private @Nullable Color fill;
+    private boolean stroking;
+    private boolean dashed;
+    private double width = 1;
+
+    public Brush(Canvas canvas) {
+        pen = canvas.getGraphicsContext2D();
+        Scene scene = canvas.getScene();
+        Window window = scene == null ? null : scene.getWindow();
+        pixels = window == null ? 1 : window.getRenderScaleX();
+    }
+
+    /** Takes up a colour and a width for lines, full or dashed. */
+    public Brush line(Color colour, double lineWidth, boolean inDashes) {
+        dry();
+        width = Math.max(1, Math.rint(lineWidth * pixels)) / pixels;
+        dashed = inDashes;
+        stroking = true;
+        pen.setFill(colour);
+        pen.setStroke(colour);
+        pen.setLineWidth(lineWidth);
+        pen.beginPath();
+        return this;
+    }
+
+    /** Draws a line; first take up a colour with {@link #line(Color, double, boolean)}. */
+    public void draw(double x0, double y0, double x1, double y1) {
+        if (Math.abs(y1 - y0) < LEVEL) {
+            rectangles(Math.min(x0, x1), Math.max(x0, x1), y0, true);
+        } else if (Math.abs(x1 - x0) < LEVEL) {
+            rectangles(Math.min(y0, y1), Math.max(y0, y1), x0, false);
+        } else {
+            pen.moveTo(x0, y0);
+            pen.lineTo(x1, y1);
+        }
+    }
+
+    private void rectangles(double from, double to, double across, boolean level) {
+        double edge = snap(across - width / 2);
+        double start = snap(from - width / 2);
+        double end = Math.max(snap(to + width / 2), start + width);
+        double step = dashed ? DASH + GAP : end - start;
+        for (double at = start; at < end; at += step) {
+            double length = dashed ? Math.min(DASH, end - at) : step;
+            if (level) {
+                pen.fillRect(at, edge, length, width);
+            } else {
+                pen.fillRect(edge, at, width, length);
+            }
+        }
+    }
+
+    /** Fills a convex face; faces of one colour that follow each other leave no seam. */
+    public void face(Color colour, double[] xs, double[] ys) {
+        if (!colour.equals(fill)) {
+            dry();
+            fill = colour;
+            pen.setFill(colour);
+            pen.beginPath();
+        }
+        if (isUpright(xs, ys)) {
+            rectangle(xs, ys);
+            return;
+        }
+        pen.moveTo(xs[0], ys[0]);
+        for (int i = 1; i < xs.length; i++) {
+            pen.lineTo(xs[i], ys[i]);
+        }
+        pen.closePath();
+    }
+
+    private void rectangle(double[] xs, double[] ys) {
+        double left = snap(Math.min(xs[0], xs[2]));
+        double top = snap(Math.min(ys[0], ys[2]));
+        pen.fillRect(left, top, snap(Math.max(xs[0], xs[2])) - left, snap(Math.max(ys[0], ys[2])) - top);
+    }
+
+    private static boolean isUpright(double[] xs, double[] ys) {
+        if (xs.length != 4) {
+            return false;
+        }
+        for (int i = 0; i < 4; i++) {
+            int j = (i + 1) % 4;
+            if (Math.abs(xs[i] - xs[j]) > LEVEL && Math.abs(ys[i] - ys[j]) > LEVEL) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Puts on the canvas what has been gathered. */
+    public void dry() {
+        if (stroking) {
+            pen.setLineDashes(dashed ? new double[]{DASH, GAP} : new double[0]);
+            pen.stroke();
+            pen.setLineDashes();
+            stroking = false;
+        }
+        if (fill != null) {
+            pen.fill();
+            fill = null;
+        }
+    }
+
+    private double snap(double value) {
+        return Math.rint(value * pixels) / pixels;
+    }
+}

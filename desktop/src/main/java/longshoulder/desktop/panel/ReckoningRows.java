@@ -1,0 +1,175 @@
+package longshoulder.desktop.panel;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.Parameter;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Length;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.PlannedPiece;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+import longshoulder.desktop.Texts;
+import longshoulder.desktop.model.Workbench;
+import longshoulder.desktop.panel.ReckoningRow.What;
+
+/** What the reckoning says of a piece, row by row: parts first, then what they come to. */
+final class ReckoningRows {
+
+    private final Workbench bench;
+    private final Plan plan;
+    private final List<ReckoningRow> rows = new ArrayList<>();
+
+    private ReckoningRows(Workbench bench) {
+        this.bench = bench;
+        this.plan = bench.plan();
+    }
+
+    /** The rows for the lit piece and the open figure; none where no piece is lit. */
+    static List<ReckoningRow> of(Workbench bench) {
+        ReckoningRows run = new ReckoningRows(bench);
+        if (bench.plan().has(bench.pieceProperty().get())) {
+            run.tell(bench.plan().piece(bench.pieceProperty().get()));
+        }
+        return run.rows;
+    }
+
+    private void tell(PlannedPiece piece) {
+        Map<String, Amount> figures = figures(piece);
+        Amount open = bench.figureProperty().get().flatMap(label -> find(label, figures))
+                .orElseGet(() -> piece.shoulderLength().orElse(piece.length()));
+        rows.add(ReckoningRow.words(What.PIECE, piece.id(), capital(bench.words().name(piece.id())), 0, false));
+        rows.add(ReckoningRow.words(What.WOOD, piece.id(), bench.words().text("wood." + piece.wood()), 0, false));
+        tell(open, 1, 0);
+        if (touchesMeeting(open)) {
+            schools();
+        }
+        rows.add(ReckoningRow.words(What.SUBHEADING, "figures", Texts.get("reckoning.figures"), 0, false));
+        figures.forEach((id, amount) -> choice(id, amount, amount.label().equals(open.label())));
+        if (piece.shoulderLength().isPresent()) {
+            asCut(piece);
+        }
+    }
+
+    private Optional<Amount> find(Label label, Map<String, Amount> figures) {
+        return figures.values().stream().filter(amount -> amount.label().equals(label)).findFirst()
+                .or(() -> plan.frame().dimensions().stream().map(dimension -> dimension.amount())
+                        .filter(amount -> amount.label().equals(label)).findFirst());
+    }
+
+    /** The figures of a piece by an id for their nodes. */
+    private Map<String, Amount> figures(PlannedPiece piece) {
+        Map<String, Amount> figures = new LinkedHashMap<>();
+        piece.shoulderLength().ifPresent(amount -> figures.put("shoulder", amount));
+        figures.put("length", piece.length());
+        figures.put("width", piece.piece().width());
+        figures.put("thickness", piece.piece().thickness());
+        List<Joint> joints = piece.joints().isEmpty() ? plan.mortisesIn(piece.id()) : piece.joints();
+        joints.stream().findFirst().ifPresent(joint -> {
+            switch (joint) {
+                case StoppedTenon tenon -> {
+                    figures.put(Brief.TENON_THICKNESS, tenon.thickness());
+                    figures.put("tenon.width", tenon.width());
+                    figures.put(Brief.TENON_LENGTH, tenon.length());
+                    figures.put(Brief.MORTISE_DEPTH, tenon.depth());
+                    figures.put("near-cheek", tenon.cheekFromReference());
+                    figures.put("mortise-from-end", tenon.mortiseFromEnd());
+                }
+            }
+        });
+        return figures;
+    }
+
+    private void tell(Amount amount, int times, int depth) {
+        if (amount instanceof Amount.Sum sum) {
+            sum.terms().forEach(term -> tell(term.amount(), term.times(), depth + 1));
+        } else {
+            amount.parts().forEach(part -> tell(part, 1, depth + 1));
+        }
+        boolean result = depth == 0 && !amount.parts().isEmpty();
+        Optional<String> parameter = given(amount);
+        rows.add(new ReckoningRow(result ? What.RESULT : What.LINE, parameter.orElse(amount.label().key()),
+                line(amount, times, depth), Optional.of(amount), figure(amount.value()), depth, parameter, false));
+        amount.rule().ifPresent(rule -> rows
+                .add(ReckoningRow.words(What.BECAUSE, rule.key(), bench.words().say(rule), depth, false)));
+    }
+
+    private String line(Amount amount, int times, int depth) {
+        String sign = depth == 0 && !amount.parts().isEmpty() ? "= " : times < 0 ? "− " : "";
+        String factor = Math.abs(times) > 1 ? Math.abs(times) + " × " : "";
+        return sign + factor + bench.words().say(amount.label()) + chainError(amount);
+    }
+
+    /** Where shown figures do not add up to their shown total: by how much. */
+    private String chainError(Amount amount) {
+        if (!(amount instanceof Amount.Sum sum)) {
+            return "";
+        }
+        List<Length> terms = new ArrayList<>();
+        for (Amount.Term term : sum.terms()) {
+            Length value = term.times() < 0 ? term.amount().value().negated() : term.amount().value();
+            terms.addAll(Collections.nCopies(Math.abs(term.times()), value));
+        }
+        Length error = bench.project().showing().chainError(terms);
+        if (error.equals(Length.ZERO)) {
+            return "";
+        }
+        String sign = error.isNegative() ? " −" : " +";
+        return " (" + Texts.get("reckoning.shown") + sign + figure(error.abs()) + ")";
+    }
+
+    /** The schools that decide where tenons meet, changed right where they decide. */
+    private void schools() {
+        rows.add(ReckoningRow.words(What.SUBHEADING, "schools", capital(Texts.get("reckoning.meeting")), 0, false));
+        String chosen = bench.project().brief().choice(Brief.TENON_MEETING).orElse("");
+        Kinds.find(bench.project().brief().kind()).flatMap(kind -> kind.parameter(Brief.TENON_MEETING))
+                .filter(Parameter.Choice.class::isInstance).map(Parameter.Choice.class::cast)
+                .ifPresent(choice -> choice.options().forEach(option -> rows.add(ReckoningRow.words(What.SCHOOL, option,
+                        bench.words().text("option." + Brief.TENON_MEETING + "." + option), 0,
+                        option.equals(chosen)))));
+    }
+
+    /** A figure of the piece to open; those that a school decides can be set here, and given back to the school. */
+    private void choice(String id, Amount amount, boolean open) {
+        boolean leavable = amount instanceof Amount.Given && isLeftToSchool(id);
+        Optional<String> parameter = given(amount).or(() -> Optional.of(id).filter(this::isLeftToSchool));
+        rows.add(new ReckoningRow(leavable ? What.LEAVABLE : What.FIGURE, id, bench.words().say(amount.label()),
+                Optional.of(amount), figure(amount.value()), 0, parameter, open));
+    }
+
+    private void asCut(PlannedPiece piece) {
+        Length cut = bench.project().cutShoulders().get(piece.id());
+        rows.add(new ReckoningRow(What.AS_CUT, piece.id(), Texts.get("reckoning.cut"), Optional.empty(),
+                cut == null ? "–" : figure(cut), 0, Optional.empty(), cut != null));
+    }
+
+    private String figure(Length length) {
+        return bench.project().showing().figure(length);
+    }
+
+    private static Optional<String> given(Amount amount) {
+        return amount instanceof Amount.Given given ? Optional.of(given.parameter()) : Optional.empty();
+    }
+
+    private boolean isLeftToSchool(String parameter) {
+        return Kinds.find(bench.project().brief().kind()).flatMap(kind -> kind.parameter(parameter))
+                .filter(known -> known.preset(false).isEmpty()).isPresent();
+    }
+
+    private static boolean touchesMeeting(Amount amount) {
+        return amount.label().key().equals("amount.tenonLength")
+                || amount.label().key().equals("parameter." + Brief.TENON_LENGTH);
+    }
+
+    private static String capital(String text) {
+        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+    }
+}
