@@ -3,12 +3,10 @@ package longshoulder.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import longshoulder.core.Tables;
 import longshoulder.core.geometry.Bounds;
-import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Skins;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.StoppedTenon;
@@ -58,7 +56,7 @@ class TablePropertiesTest {
     @Property(tries = 200)
     void plan_meshes_areClosedAndHoldTheVolume(@ForAll("tables") Project project) {
         for (PlannedPiece piece : Planner.plan(project).pieces()) {
-            assertClosed(piece.mesh());
+            Skins.assertClosed(piece.mesh());
             assertThat(piece.mesh().volume()).isCloseTo(piece.solid().volume(),
                     within(1e-6 * piece.solid().volume()));
         }
@@ -85,19 +83,5 @@ class TablePropertiesTest {
             assertThat(((StoppedTenon) joint).depth().value().minus(((StoppedTenon) joint).length().value()))
                     .isEqualTo(Length.ofMicrometres(1_500));
         }
-    }
-
-    private static void assertClosed(Mesh mesh) {
-        Map<List<Integer>, Integer> count = new HashMap<>();
-        for (int[] t : mesh.triangles()) {
-            for (int i = 0; i < 3; i++) {
-                count.merge(List.of(t[i], t[(i + 1) % 3]), 1, Integer::sum);
-            }
-        }
-        assertThat(count).isNotEmpty();
-        count.forEach((edge, times) -> {
-            assertThat(times).as("edge %s", edge).isEqualTo(1);
-            assertThat(count).containsKey(List.of(edge.get(1), edge.get(0)));
-        });
     }
 }

@@ -1,0 +1,132 @@
+package longshoulder.core.geometry;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.junit.jupiter.api.Test;
+
+class CellTest {
+
+    private static Cell box(double x0, double y0, double z0, double x1, double y1, double z1) {
+        return Cell.box(Pose.WORLD, x0, y0, z0, x1, y1, z1).orElseThrow();
+    }
+
+    private static HalfSpace below(double z) {
+        return HalfSpace.through(Vector3D.of(0, 0, z), Vector3D.Unit.PLUS_Z);
+    }
+
+    @Test
+    void box_hasSixFacesAndItsVolume() {
+        Cell box = box(0, 0, 0, 30, 20, 10);
+        assertThat(box.faces()).hasSize(6);
+        assertThat(box.corners()).hasSize(8);
+        assertThat(box.volume()).isCloseTo(6000, within(1e-9));
+        assertThat(box.bounds().size()).isEqualTo(Vector3D.of(30, 20, 10));
+    }
+
+    @Test
+    void box_everyFaceLooksOutwards() {
+        Cell box = box(0, 0, 0, 30, 20, 10);
+        for (Polygon face : box.faces()) {
+            assertThat(face.plane().distance(Vector3D.of(15, 10, 5))).isNegative();
+            assertThat(face.area().dot(face.plane().normal())).isPositive();
+        }
+    }
+
+    @Test
+    void box_withoutThickness_isNothing() {
+        assertThat(Cell.box(Pose.WORLD, 0, 0, 0, 30, 0, 10)).isEmpty();
+        assertThat(Cell.box(Pose.WORLD, 5, 0, 0, 3, 10, 10)).isEmpty();
+    }
+
+    @Test
+    void clip_keepsTheInnerSide() {
+        Cell lower = box(0, 0, 0, 30, 20, 10).clip(below(4)).orElseThrow();
+        assertThat(lower.volume()).isCloseTo(30 * 20 * 4, within(1e-9));
+        assertThat(lower.bounds().greatest().getZ()).isCloseTo(4, within(1e-12));
+    }
+
+    @Test
+    void clip_beyondTheCell_leavesItOrNothing() {
+        Cell box = box(0, 0, 0, 30, 20, 10);
+        assertThat(box.clip(below(10))).containsSame(box);
+        assertThat(box.clip(below(0))).isEmpty();
+        assertThat(box.clip(below(Tolerance.LENGTH / 2))).as("thinner than the tolerance").isEmpty();
+    }
+
+    @Test
+    void clip_offACorner_addsATriangle() {
+        HalfSpace plane = HalfSpace.through(Vector3D.of(25, 20, 10), Vector3D.of(1, 1, 1));
+        Cell cut = box(0, 0, 0, 30, 20, 10).clip(plane).orElseThrow();
+        assertThat(cut.faces()).hasSize(7);
+        assertThat(cut.faces().getLast().corners()).hasSize(3);
+        assertThat(cut.volume()).isCloseTo(6000 - 125 / 6.0, within(1e-9));
+    }
+
+    @Test
+    void minus_leavesTheRestInPartsThatDoNotOverlap() {
+        Cell box = box(0, 0, 0, 30, 20, 10);
+        List<Cell> rest = box.minus(box(10, 5, 3, 20, 15, 50));
+        assertThat(rest.stream().mapToDouble(Cell::volume).sum()).isCloseTo(6000 - 10 * 10 * 7, within(1e-9));
+        for (Cell one : rest) {
+            for (Cell other : rest) {
+                assertThat(one == other || one.and(other).isEmpty()).isTrue();
+            }
+        }
+    }
+
+    @Test
+    void minus_whatOnlyTouches_changesNothing() {
+        Cell box = box(0, 0, 0, 30, 20, 10);
+        assertThat(box.minus(box(30, 0, 0, 40, 20, 10))).containsExactly(box);
+    }
+
+    @Test
+    void minus_everything_leavesNothing() {
+        assertThat(box(0, 0, 0, 30, 20, 10).minus(box(-1, -1, -1, 31, 21, 11))).isEmpty();
+    }
+
+    @Test
+    void separation_ofNeighbours_isTheFaceBetween() {
+        Cell left = box(0, 0, 0, 30, 20, 10);
+        HalfSpace between = left.separationFrom(box(30, 0, 0, 40, 20, 10)).orElseThrow();
+        assertThat(between.normal()).isEqualTo(Vector3D.Unit.PLUS_X);
+        assertThat(between.offset()).isEqualTo(30);
+        assertThat(left.separationFrom(box(29, 0, 0, 40, 20, 10))).isEmpty();
+    }
+
+    /** Cutting with any plane: both parts together are the whole. */
+    @Property(tries = 500)
+    void clip_bothWays_addsUp(@ForAll @DoubleRange(min = -1, max = 1) double x,
+            @ForAll @DoubleRange(min = -1, max = 1) double y, @ForAll @DoubleRange(min = 0.01, max = 1) double z,
+            @ForAll @DoubleRange(min = -40, max = 40) double offset) {
+        HalfSpace plane = new HalfSpace(Vector3D.of(x, y, z).normalize(), offset);
+        Cell box = box(0, 0, 0, 30, 20, 10);
+        double parts = volume(box.clip(plane)) + volume(box.clip(plane.complement()));
+        assertThat(parts).isCloseTo(6000, within(1e-2 * Tolerance.LENGTH * 1e6));
+    }
+
+    /** The intersection is the same whichever cell is asked. */
+    @Property(tries = 300)
+    void and_isTheSameBothWays(@ForAll @DoubleRange(min = -40, max = 40) double x,
+            @ForAll @DoubleRange(min = -20, max = 20) double y, @ForAll @DoubleRange(min = 0, max = 90) double turn) {
+        double a = Math.toRadians(turn);
+        Pose turned = new Pose(Vector3D.of(x, y, 2), Vector3D.Unit.from(Math.cos(a), Math.sin(a), 0),
+                Vector3D.Unit.from(-Math.sin(a), Math.cos(a), 0), Vector3D.Unit.PLUS_Z);
+        Cell one = box(0, 0, 0, 30, 20, 10);
+        Cell other = Cell.box(turned, 0, 0, 0, 25, 15, 5).orElseThrow();
+        assertThat(volume(one.and(other))).isCloseTo(volume(other.and(one)), within(1e-3));
+        assertThat(volume(one.and(other)) + one.minus(other).stream().mapToDouble(Cell::volume).sum())
+                .isCloseTo(one.volume(), within(1e-3));
+    }
+
+    private static double volume(Optional<Cell> cell) {
+        return cell.map(Cell::volume).orElse(0.0);
+    }
+}

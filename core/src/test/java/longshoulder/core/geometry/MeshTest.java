@@ -1,0 +1,111 @@
+package longshoulder.core.geometry;
+
+import static longshoulder.core.geometry.Skins.assertClosed;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.junit.jupiter.api.Test;
+
+class MeshTest {
+
+    private static Solid box(double x0, double y0, double z0, double x1, double y1, double z1) {
+        return Solid.of(Cell.box(Pose.WORLD, x0, y0, z0, x1, y1, z1));
+    }
+
+    @Test
+    void box_hasTwelveEdgesAndTwelveTriangles() {
+        Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10));
+        assertThat(mesh.points()).hasSize(8);
+        assertThat(mesh.triangles()).hasSize(12);
+        assertThat(mesh.edges()).hasSize(12);
+        assertClosed(mesh);
+        assertThat(mesh.volume()).isCloseTo(6000, within(1e-9));
+    }
+
+    @Test
+    void twoCellsSideBySide_haveTheSkinOfOneBox() {
+        Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).plus(box(30, 0, 0, 50, 20, 10)));
+        assertClosed(mesh);
+        assertThat(mesh.edges()).as("no edge along the seam").hasSize(12);
+        assertThat(mesh.volume()).isCloseTo(10_000, within(1e-9));
+    }
+
+    @Test
+    void stackOfUnequalCells_isClosedAlongTheStep() {
+        Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).plus(box(5, 5, 10, 15, 15, 30)));
+        assertClosed(mesh);
+        assertThat(mesh.edges()).hasSize(24);
+        assertThat(mesh.volume()).isCloseTo(6000 + 2000, within(1e-9));
+    }
+
+    @Test
+    void blindHole_isClosedAndHasItsFloor() {
+        Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).minus(box(10, 5, 4, 20, 15, 11)));
+        assertClosed(mesh);
+        assertThat(mesh.edges()).hasSize(24);
+        assertThat(mesh.volume()).isCloseTo(6000 - 600, within(1e-9));
+    }
+
+    @Test
+    void throughHole_isClosed() {
+        Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).minus(box(10, 5, -1, 20, 15, 11)));
+        assertClosed(mesh);
+        assertThat(mesh.edges()).hasSize(24);
+        // Euler: a ring has characteristic 0.
+        assertThat(mesh.points().size() - mesh.triangles().size() * 3 / 2 + mesh.triangles().size()).isZero();
+    }
+
+    @Test
+    void slantedCut_hasTheEdgesOfAWedge() {
+        HalfSpace slant = HalfSpace.through(Vector3D.of(30, 0, 0), Vector3D.of(1, 0, 1));
+        Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).clip(slant));
+        assertClosed(mesh);
+        assertThat(mesh.edges()).hasSize(12);
+        assertThat(mesh.volume()).isCloseTo(20 * 10 * 25, within(1e-9));
+    }
+
+    @Test
+    void nothing_hasAnEmptySkin() {
+        Mesh mesh = Mesh.of(Solid.NOTHING);
+        assertThat(mesh.triangles()).isEmpty();
+        assertThat(mesh.edges()).isEmpty();
+    }
+
+    /** Up to three holes anywhere, through or not, over each other or not: the skin is closed and holds the volume. */
+    @Property(tries = 400)
+    void holesAnywhere_leaveAClosedSkin(@ForAll @IntRange(min = 0, max = 999_999_999) int where,
+            @ForAll @IntRange(min = 0, max = 999_999_999) int size) {
+        Solid solid = box(0, 0, 0, 100, 60, 40);
+        for (int hole = 0; hole < 3; hole++) {
+            int shift = hole == 0 ? 1 : hole == 1 ? 1000 : 1_000_000;
+            int at = where / shift % 1000;
+            int big = size / shift % 1000;
+            double x = at % 10 * 9.0 + 3;
+            int row = at / 10 % 10;
+            double y = row * 5.0 + 2;
+            int layer = at / 100;
+            double z = layer * 4.0 + 1;
+            solid = solid.minus(box(x, y, z, x + 4 + big % 10 * 7, y + 3 + big / 10 % 10 * 5, z + 5 + big / 100 * 4));
+        }
+        Mesh mesh = Mesh.of(solid);
+        assertThat(mesh.volume()).isCloseTo(solid.volume(), within(1e-6));
+        assertBalanced(mesh);
+    }
+
+    /** Holes may touch along an edge; there each direction is met as often as the other. */
+    private static void assertBalanced(Mesh mesh) {
+        var count = new java.util.HashMap<List<Integer>, Integer>();
+        for (int[] t : mesh.triangles()) {
+            for (int i = 0; i < 3; i++) {
+                count.merge(List.of(t[i], t[(i + 1) % 3]), 1, Integer::sum);
+                count.merge(List.of(t[(i + 1) % 3], t[i]), -1, Integer::sum);
+            }
+        }
+        assertThat(count.values()).allMatch(balance -> balance == 0);
+    }
+}

@@ -1,0 +1,28 @@
+package longshoulder.core.geometry;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Checks on skins for tests. */
+public final class Skins {
+
+    private Skins() {}
+
+    /** Every directed edge of a triangle occurs once, and once the other way. */
+    public static void assertClosed(Mesh mesh) {
+        Map<List<Integer>, Integer> count = new HashMap<>();
+        for (int[] t : mesh.triangles()) {
+            for (int i = 0; i < 3; i++) {
+                count.merge(List.of(t[i], t[(i + 1) % 3]), 1, Integer::sum);
+            }
+        }
+        assertThat(count).isNotEmpty();
+        count.forEach((edge, times) -> {
+            assertThat(times).as("edge %s", edge).isEqualTo(1);
+            assertThat(count).containsKey(List.of(edge.get(1), edge.get(0)));
+        });
+    }
+}

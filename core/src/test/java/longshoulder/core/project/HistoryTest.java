@@ -1,0 +1,135 @@
+package longshoulder.core.project;
+
+import static longshoulder.core.Tables.give;
+import static longshoulder.core.Tables.mm;
+import static longshoulder.core.Tables.table;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import longshoulder.core.Tables;
+import longshoulder.core.brief.Value;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+
+/** Edits, and going back and forth between them. */
+class HistoryTest {
+
+    @Test
+    void after_thenUndone_isAsBefore() {
+        History start = History.of(table());
+        History edited = start.after(give("overall.length", "1600"));
+        assertThat(edited.undone().present()).isEqualTo(start.present());
+        assertThat(edited.undone().redone().present()).isEqualTo(edited.present());
+        assertThat(start.canUndo()).isFalse();
+        assertThat(start.undone()).isSameAs(start);
+        assertThat(start.redone()).isSameAs(start);
+    }
+
+    @Test
+    void after_editThatChangesNothing_addsNoStep() {
+        History start = History.of(table());
+        assertThat(start.after(give("overall.length", "1500"))).isSameAs(start);
+    }
+
+    @Test
+    void after_undone_anotherEditForgetsWhatWasUndone() {
+        History branch = History.of(table()).after(give("overall.length", "1600")).undone()
+                .after(give("overall.length", "1700"));
+        assertThat(branch.canRedo()).isFalse();
+        assertThat(branch.undone().present()).isEqualTo(table());
+    }
+
+    @Provide
+    Arbitrary<List<Edit>> edits() {
+        return Arbitraries.<Edit>oneOf(
+                Arbitraries.integers().between(300, 3000).<Edit>map(n -> give("overall.length", n + "")),
+                Arbitraries.integers().between(150, 1900).<Edit>map(n -> give("overall.height", n + "")),
+                Arbitraries.of("elm", "larch").<Edit>map(wood -> new Edit.UseWood("leg", wood)),
+                Arbitraries.of(Showing.values()).<Edit>map(Edit.ShowIn::new)).list().ofMinSize(1).ofMaxSize(30);
+    }
+
+    /** As many steps back as there were steps forward lead to the start, and forward again to the end. */
+    @Property(tries = 100)
+    void undone_allTheWay_andRedone(@ForAll("edits") List<Edit> edits) {
+        History end = History.of(table());
+        for (Edit edit : edits) {
+            end = end.after(edit);
+        }
+        History back = end;
+        while (back.canUndo()) {
+            back = back.undone();
+        }
+        assertThat(back.present()).isEqualTo(table());
+        while (back.canRedo()) {
+            back = back.redone();
+        }
+        assertThat(back).isEqualTo(end);
+    }
+
+    @Test
+    void give_unknownParameterOrWrongKindOfValue_isRefused() {
+        assertRefused(give("overall.beam", "30"), "refused.parameter");
+        assertRefused(give("overall.length", "wide"), "refused.notALength");
+        assertRefused(give("tenon.meeting", "30"), "refused.option");
+        assertRefused(give("overall.length", "12 m"), "refused.bounds");
+    }
+
+    @Test
+    void leaveToSchool_onlyWhereASchoolDecides() {
+        Project given = table("tenon.length", "30");
+        assertThat(new Edit.LeaveToSchool("tenon.length").applyTo(given)).isEqualTo(table());
+        assertRefused(new Edit.LeaveToSchool("overall.length"), "refused.noSchool");
+    }
+
+    @Test
+    void recordShoulder_onlyOfARailAndOnlySensible() {
+        Project cut = new Edit.RecordShoulder("apron-front", mm("1258")).applyTo(table());
+        assertThat(cut.cutShoulders()).containsEntry("apron-front", mm("1258"));
+        assertThat(new Edit.ForgetShoulder("apron-front").applyTo(cut)).isEqualTo(table());
+        assertRefused(new Edit.RecordShoulder("leg-front-left", mm("700")), "refused.noShoulder");
+        assertRefused(new Edit.RecordShoulder("apron-front", Length.ZERO), "refused.bounds");
+    }
+
+    @Test
+    void ownChisel_keepsThemSortedAndOnce() {
+        Project owner = new Edit.OwnChisel(mm("7")).applyTo(table());
+        assertThat(owner.tools().chisels()).contains(mm("7")).isSorted();
+        assertThat(new Edit.OwnChisel(mm("7")).applyTo(owner)).isEqualTo(owner);
+        assertRefused(new Edit.OwnChisel(Length.ZERO), "refused.chisel");
+        assertRefused(new Edit.OwnChisel(mm("101")), "refused.chisel");
+    }
+
+    @Test
+    void useWood_ofARoleThatIsThere() {
+        assertThat(new Edit.UseWood("leg", "elm").applyTo(table()).wood("leg")).isEqualTo("elm");
+        assertThat(table().wood("leg")).isEqualTo(Project.USUAL_WOOD);
+        assertRefused(new Edit.UseWood("mast", "elm"), "refused.role");
+        assertRefused(new Edit.UseWood("leg", "tin"), "refused.wood");
+    }
+
+    @Test
+    void retitle_notEndless() {
+        assertThat(new Edit.Retitle("Bench").applyTo(table()).title()).isEqualTo("Bench");
+        assertRefused(new Edit.Retitle("x".repeat(201)), "refused.title");
+    }
+
+    @Test
+    void brief_isSortedAndDoesNotChange() {
+        Project project = Tables.table();
+        project.brief().with("overall.length", new Value.Measured(mm("1")));
+        assertThat(project).isEqualTo(table());
+        assertThat(List.copyOf(project.brief().values().keySet())).isSorted();
+    }
+
+    private static void assertRefused(Edit edit, String key) {
+        assertThatThrownBy(() -> edit.applyTo(table())).isInstanceOfSatisfying(EditRefused.class,
+                refused -> assertThat(refused.reason().key()).isEqualTo(key));
+    }
+}

@@ -1,0 +1,95 @@
+package longshoulder.core.words;
+
+import static longshoulder.core.Tables.mm;
+import static longshoulder.core.Tables.table;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.ResourceBundle;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import longshoulder.core.brief.Parameter;
+import longshoulder.core.kind.Kind;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+import longshoulder.core.wood.Species;
+import org.junit.jupiter.api.Test;
+
+class WordsTest {
+
+    private final Words words = Words.showing(Showing.TENTH_MILLIMETRES);
+
+    @Test
+    void say_fillsInLengthsPiecesAndLabels() {
+        assertThat(words.say(Label.of("amount.shoulder", "apron-front")))
+                .isEqualTo("shoulder length of the front apron");
+        assertThat(words.sentence(Label.of("remedy.set", Label.of("parameter.leg.width"), mm("62.5"))))
+                .isEqualTo("Set the width of a leg, along the length to 62.5 mm");
+        assertThat(Words.showing(Showing.SIXTY_FOURTHS).length(mm("876.3"))).isEqualTo("34 1/2 in");
+    }
+
+    @Test
+    void name_ofAPieceAJointOrAnythingElse() {
+        assertThat(words.name("leg-back-left")).isEqualTo("back left leg");
+        assertThat(words.name("apron-left/leg-back-left")).isEqualTo("left apron into back left leg");
+        assertThat(words.name("keel")).isEqualTo("keel");
+    }
+
+    /** Every key that the code names between quotes is in the bundle. */
+    @Test
+    void bundle_hasEveryKeyThatTheCodeNames() throws IOException {
+        ResourceBundle bundle = ResourceBundle.getBundle("longshoulder.core.words.words", java.util.Locale.ROOT);
+        Pattern key = Pattern.compile("Label\\.of\\(\"([a-zA-Z.]+[a-zA-Z])\"");
+        TreeSet<String> missing = new TreeSet<>();
+        try (Stream<Path> files = Files.walk(Path.of("src/main/java"))) {
+            for (Path file : files.filter(path -> path.toString().endsWith(".java")).toList()) {
+                Matcher matcher = key.matcher(Files.readString(file));
+                while (matcher.find()) {
+                    if (!bundle.containsKey(matcher.group(1)) && !matcher.group(1).endsWith(".")) {
+                        missing.add(matcher.group(1));
+                    }
+                }
+            }
+        }
+        assertThat(missing).isEmpty();
+    }
+
+    @Test
+    void bundle_namesEveryKindParameterOptionAndWood() {
+        for (Kind kind : Kinds.all()) {
+            assertThat(words.text("kind." + kind.id())).isNotBlank();
+            for (Parameter parameter : kind.parameters()) {
+                assertThat(words.meaning(parameter)).isNotBlank();
+                if (parameter instanceof Parameter.Choice choice) {
+                    choice.options().forEach(option -> assertThat(
+                            words.text("option." + parameter.name() + "." + option)).isNotBlank());
+                }
+            }
+        }
+        Species.COMMON.forEach(species -> assertThat(words.text("wood." + species.id())).isNotBlank());
+    }
+
+    /** Every amount of a plan, to the leaves, can be said, and so can the rule that chose it. */
+    @Test
+    void say_everyAmountOfAPlan() {
+        Plan plan = Planner.plan(table());
+        plan.pieces().forEach(piece -> say(piece.length()));
+        plan.joints().forEach(joint -> say(joint.addedLength()));
+        plan.frame().dimensions().forEach(dimension -> say(dimension.amount()));
+    }
+
+    private void say(Amount amount) {
+        List<String> said = Stream.concat(Stream.of(amount.label()), amount.rule().stream()).map(words::say).toList();
+        assertThat(said).allSatisfy(text -> assertThat(text).isNotBlank().doesNotContain("{"));
+        amount.parts().forEach(this::say);
+    }
+}
