@@ -1,0 +1,157 @@
+package longshoulder.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import java.nio.file.Path;
+import java.util.LinkedHashSet;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import longshoulder.core.brief.Value;
+import longshoulder.core.measure.Length;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
+import longshoulder.desktop.look.FigureField;
+import longshoulder.desktop.look.Typefaces;
+import longshoulder.desktop.model.Documents;
+import longshoulder.desktop.model.FileAsker;
+import longshoulder.desktop.model.Workbench;
+import longshoulder.files.DesignFile;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Everything without a mouse. */
+@ExtendWith(ApplicationExtension.class)
+@SuppressWarnings("NullAway.Init")
+class KeyboardTest {
+
+    @TempDir
+    static Path directory;
+
+    private final FileAsker asker = mock(FileAsker.class);
+    private Workbench bench;
+    private Scene scene;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        Typefaces.load();
+        bench = new Workbench(Planner.plan(DesignFile.read(Path.of("../demo/" + StartUp.DEMO))), Optional.empty());
+        MainView view = new MainView(bench, new Documents(bench, asker));
+        scene = new Scene(view, 1280, 800);
+        stage.setScene(scene);
+        stage.show();
+        view.focusSheet();
+    }
+
+    private String tabTo(FxRobot robot, String id) {
+        for (int i = 0; i < 200 && !id.equals(focusId()); i++) {
+            robot.type(KeyCode.TAB);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+        return focusId();
+    }
+
+    private String focusId() {
+        Node owner = scene.getFocusOwner();
+        return owner == null ? "" : String.valueOf(owner.getId());
+    }
+
+    @Test
+    void tab_reachesEveryFigureButtonAndRow_andComesRound(FxRobot robot) {
+        Set<Node> reached = new LinkedHashSet<>();
+        for (int i = 0; i < 300 && reached.add(scene.getFocusOwner()); i++) {
+            robot.type(KeyCode.TAB);
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        Set<Node> wanted = new LinkedHashSet<>(
+                robot.lookup((Node node) -> (node instanceof FigureField || node instanceof Button
+                        || node.getStyleClass().contains("row")) && node.isFocusTraversable() && !node.isDisabled()
+                        && node.localToScene(node.getBoundsInLocal()).getWidth() > 0 && isShown(node)).queryAll());
+        assertThat(reached).containsAll(wanted);
+        assertThat(wanted).hasSizeGreaterThan(20);
+    }
+
+    private static boolean isShown(Node node) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (!at.isVisible()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    @Test
+    void everythingReachable_hasANameForScreenReaders(FxRobot robot) {
+        Set<Node> nodes = robot.lookup((Node node) -> node.isFocusTraversable() && isShown(node)
+                && (node instanceof FigureField || node.getStyleClass().contains("row"))).queryAll();
+        assertThat(nodes).isNotEmpty().allSatisfy(node -> assertThat(node.getAccessibleText()).isNotBlank());
+    }
+
+    @Test
+    void cutListRow_enterLightsItsPieces(FxRobot robot) {
+        robot.interact(() -> robot.lookup("#cut-list").lookup(".row").queryAll().iterator().next().requestFocus());
+        robot.type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.pieceProperty().get()).isEqualTo("leg-front-left");
+        robot.type(KeyCode.SPACE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.pieceProperty().get()).isNotEqualTo("leg-front-left").startsWith("leg");
+    }
+
+    @Test
+    void derivedFigure_enterOpensItsReckoning(FxRobot robot) {
+        assertThat(tabTo(robot, "figure-amount-overLegs-length")).isEqualTo("figure-amount-overLegs-length");
+        robot.type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.figureProperty().get()).get().matches(label -> label.key().equals("amount.overLegs.length"));
+    }
+
+    @Test
+    void finding_f8OpensIt_andItsRemedyIsMadeWithEnter(FxRobot robot) {
+        robot.interact(() -> bench
+                .edit(new Edit.Give("tenon.length", new Value.Measured(Length.ofMillimetres(46)))));
+        robot.interact(bench::hush);
+        robot.type(KeyCode.F8);
+        WaitForAsyncUtils.waitForFxEvents();
+        Node remedy = robot.lookup("#finding").lookup(".remedy").query();
+        for (int i = 0; i < 200 && !remedy.isFocused(); i++) {
+            robot.type(KeyCode.TAB);
+        }
+        robot.type(KeyCode.SPACE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.plan().findings()).noneMatch(finding -> finding.code().equals("tenons-collide"));
+    }
+
+    @Test
+    void shortcuts_saveNewUndoUnits(FxRobot robot) {
+        Path file = directory.resolve("keys.longshoulder.json");
+        when(asker.toSave(any())).thenReturn(Optional.of(file));
+        assertThat(tabTo(robot, "figure-overall-length")).isEqualTo("figure-overall-length");
+        robot.type(KeyCode.ENTER).write("1555").type(KeyCode.ENTER);
+        robot.push(KeyCode.CONTROL, KeyCode.S);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(file).exists();
+        robot.push(KeyCode.CONTROL, KeyCode.U);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.project().showing().isInches()).isTrue();
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.project().brief().required("overall.length").value()).isEqualTo(Length.ofMillimetres(1500));
+        robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.project().brief().required("overall.length").value()).isEqualTo(Length.ofMillimetres(1555));
+    }
+}

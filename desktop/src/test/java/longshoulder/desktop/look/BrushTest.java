@@ -1,0 +1,78 @@
+package longshoulder.desktop.look;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import javafx.scene.canvas.Canvas;
+import javafx.scene.image.PixelReader;
+import javafx.scene.paint.Color;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Looks at the pixels. */
+@ExtendWith(ApplicationExtension.class)
+class BrushTest {
+
+    @Start
+    void start(Stage stage) {
+        stage.show();
+    }
+
+    /** Draws on white and gives the pixels. */
+    private static PixelReader drawn(java.util.function.Consumer<Brush> drawing) {
+        return WaitForAsyncUtils.waitForAsyncFx(5000, () -> {
+            Canvas canvas = new Canvas(60, 40);
+            canvas.getGraphicsContext2D().setFill(Color.WHITE);
+            canvas.getGraphicsContext2D().fillRect(0, 0, 60, 40);
+            Brush brush = new Brush(canvas);
+            drawing.accept(brush);
+            brush.dry();
+            return canvas.snapshot(null, null).getPixelReader();
+        });
+    }
+
+    @Test
+    void levelLine_isOneCrispRowOfPixels() {
+        PixelReader pixels = drawn(brush -> brush.line(Color.BLACK, 1, false).draw(10, 20.3, 40, 20.3));
+        assertThat(pixels.getColor(20, 20)).isEqualTo(Color.BLACK);
+        assertThat(pixels.getColor(20, 19)).isEqualTo(Color.WHITE);
+        assertThat(pixels.getColor(20, 21)).isEqualTo(Color.WHITE);
+        assertThat(pixels.getColor(45, 20)).isEqualTo(Color.WHITE);
+    }
+
+    @Test
+    void dashedLine_hasGaps() {
+        PixelReader pixels = drawn(brush -> brush.line(Color.BLACK, 1, true).draw(20, 2, 20, 38));
+        int dark = 0;
+        for (int y = 2; y < 38; y++) {
+            dark += pixels.getColor(20, y).equals(Color.BLACK) ? 1 : 0;
+        }
+        assertThat(dark).isBetween(16, 26);
+    }
+
+    @Test
+    void neighbouringFaces_leaveNoSeam() {
+        PixelReader pixels = drawn(brush -> {
+            brush.face(Color.RED, new double[]{5, 20.4, 20.4, 5}, new double[]{5, 5, 30, 30});
+            brush.face(Color.RED, new double[]{20.4, 50, 50, 20.4}, new double[]{5, 5, 30, 30});
+        });
+        for (int x = 6; x < 49; x++) {
+            assertThat(pixels.getColor(x, 15)).isEqualTo(Color.RED);
+        }
+    }
+
+    @Test
+    void slantedFaces_laterOnesCoverEarlierOnes() {
+        PixelReader pixels = drawn(brush -> {
+            brush.face(Color.RED, new double[]{5, 30, 10}, new double[]{5, 10, 30});
+            brush.face(Color.BLUE, new double[]{5, 40, 20}, new double[]{5, 5, 35});
+            brush.line(Color.BLACK, 2, false).draw(5, 38, 50, 12);
+        });
+        assertThat(pixels.getColor(20, 12)).isEqualTo(Color.BLUE);
+        assertThat(pixels.getColor(11, 25)).isEqualTo(Color.RED);
+        assertThat(pixels.getColor(27, 25).getBrightness()).isLessThan(0.7);
+    }
+}

@@ -1,0 +1,176 @@
+package longshoulder.desktop.model;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.brief.Value;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The document and its comings and goings, without a window. */
+class WorkbenchTest {
+
+    @TempDir
+    Path directory;
+
+    private final Workbench bench = new Workbench(
+            Planner.plan(Project.ofKind(Kinds.all().getFirst(), "Desk", Showing.TENTH_MILLIMETRES)), Optional.empty());
+    private final FileAsker asker = mock(FileAsker.class);
+    private final Documents documents = new Documents(bench, asker);
+
+    private static Edit length(long millimetres) {
+        return new Edit.Give("overall.length", new Value.Measured(Length.ofMillimetres(millimetres)));
+    }
+
+    private Length shownLength() {
+        return bench.project().brief().required("overall.length").value();
+    }
+
+    @Test
+    void edit_changesThePlanAndCanBeUndone() {
+        assertThat(bench.edit(length(1600))).isTrue();
+        assertThat(shownLength()).isEqualTo(Length.ofMillimetres(1600));
+        assertThat(bench.plan().project()).isEqualTo(bench.project());
+        assertThat(bench.isChanged()).isTrue();
+        bench.undo();
+        assertThat(shownLength()).isEqualTo(Length.ofMillimetres(1500));
+        assertThat(bench.isChanged()).isFalse();
+        bench.redo();
+        assertThat(shownLength()).isEqualTo(Length.ofMillimetres(1600));
+    }
+
+    @Test
+    void edit_refused_becomesANotice() {
+        assertThat(bench.edit(length(5))).isFalse();
+        assertThat(bench.noticeProperty().get().text()).contains("200 mm").endsWith(".");
+        assertThat(bench.edit(length(1700))).isTrue();
+        assertThat(bench.noticeProperty().get()).isEqualTo(Notice.NONE);
+    }
+
+    @Test
+    void read_nonsense_becomesANotice() {
+        assertThat(bench.read("3 parsecs")).isEmpty();
+        assertThat(bench.noticeProperty().get().text()).contains("parsecs");
+        assertThat(bench.read("12 + 3")).contains(Length.ofMillimetres(15));
+    }
+
+    @Test
+    void light_closesTheOpenFigure() {
+        bench.open(bench.plan().piece("apron-front").length());
+        bench.light("leg-back-left");
+        assertThat(bench.figureProperty().get()).isEmpty();
+        assertThat(bench.pieceProperty().get()).isEqualTo("leg-back-left");
+    }
+
+    @Test
+    void lightNext_goesRound() {
+        String first = bench.pieceProperty().get();
+        for (int i = 0; i < bench.plan().pieces().size(); i++) {
+            bench.lightNext(1);
+        }
+        assertThat(bench.pieceProperty().get()).isEqualTo(first);
+        bench.lightNext(-1);
+        bench.lightNext(1);
+        assertThat(bench.pieceProperty().get()).isEqualTo(first);
+    }
+
+    @Test
+    void findings_openByThemselvesWhenTheyStopTheWork_andOneByOne() {
+        bench.edit(new Edit.Give("tenon.length", new Value.Measured(Length.ofMillimetres(46))));
+        assertThat(bench.findingProperty().get()).isPresent();
+        bench.hush();
+        int count = bench.plan().findings().size();
+        for (int i = 0; i < count; i++) {
+            bench.nextFinding();
+            assertThat(bench.findingProperty().get()).contains(bench.plan().findings().get(i));
+        }
+        bench.nextFinding();
+        assertThat(bench.findingProperty().get()).isEmpty();
+    }
+
+    @Test
+    void save_addsTheSuffixAndRemembersTheFile() {
+        bench.edit(length(1620));
+        assertThat(bench.save(directory.resolve("desk"))).isTrue();
+        assertThat(bench.file()).contains(directory.resolve("desk.longshoulder.json"));
+        assertThat(bench.isChanged()).isFalse();
+        Workbench other = new Workbench(bench.plan(), Optional.empty());
+        other.open(directory.resolve("desk.longshoulder.json"));
+        assertThat(other.project()).isEqualTo(bench.project());
+    }
+
+    @Test
+    void save_whereNothingCanBeWritten_losesNothingAndSaysSo() throws Exception {
+        Path blocked = Files.writeString(directory.resolve("file"), "in the way");
+        bench.edit(length(1620));
+        assertThat(bench.save(blocked.resolve("desk"))).isFalse();
+        assertThat(bench.noticeProperty().get().text()).contains("cannot be written").contains("nothing is lost");
+        assertThat(bench.isChanged()).isTrue();
+    }
+
+    @Test
+    void open_missingFile_keepsTheDocument() {
+        Project before = bench.project();
+        bench.open(directory.resolve("none.longshoulder.json"));
+        assertThat(bench.noticeProperty().get().text()).contains("none.longshoulder.json");
+        assertThat(bench.project()).isEqualTo(before);
+    }
+
+    @Test
+    void documents_saveAsksOnlyOnce() {
+        Path target = directory.resolve("asked.longshoulder.json");
+        when(asker.toSave(any())).thenReturn(Optional.of(target));
+        assertThat(documents.save()).isTrue();
+        bench.edit(length(1630));
+        assertThat(documents.save()).isTrue();
+        verify(asker).toSave("desk.longshoulder.json");
+        assertThat(target).exists();
+    }
+
+    @Test
+    void documents_saveGivenUp_isNotSaved() {
+        when(asker.toSave(any())).thenReturn(Optional.empty());
+        bench.edit(length(1630));
+        assertThat(documents.save()).isFalse();
+        assertThat(bench.isChanged()).isTrue();
+    }
+
+    @Test
+    void documents_openWithChanges_asksFirst() {
+        bench.edit(length(1630));
+        documents.open();
+        verify(asker, never()).toOpen();
+        List<Notice.Choice> choices = bench.noticeProperty().get().choices();
+        assertThat(choices).hasSize(3);
+        when(asker.toOpen()).thenReturn(Optional.empty());
+        choices.get(1).action().run();
+        verify(asker).toOpen();
+        assertThat(bench.noticeProperty().get()).isEqualTo(Notice.NONE);
+    }
+
+    @Test
+    void documents_newWithChangesSaved_savesThenBegins() {
+        Path target = directory.resolve("kept.longshoulder.json");
+        when(asker.toSave(any())).thenReturn(Optional.of(target));
+        bench.edit(length(1640));
+        documents.startNew();
+        bench.noticeProperty().get().choices().getFirst().action().run();
+        assertThat(target).exists();
+        assertThat(bench.project().title()).isEmpty();
+        assertThat(shownLength()).isEqualTo(Length.ofMillimetres(1500));
+    }
+}

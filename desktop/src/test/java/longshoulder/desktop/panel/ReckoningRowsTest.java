@@ -1,0 +1,105 @@
+package longshoulder.desktop.panel;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.brief.Value;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import longshoulder.desktop.model.Workbench;
+import longshoulder.desktop.panel.ReckoningRow.What;
+import org.junit.jupiter.api.Test;
+
+class ReckoningRowsTest {
+
+    private final Workbench bench = new Workbench(
+            Planner.plan(Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES)), Optional.empty());
+
+    private List<String> told() {
+        return ReckoningRows.of(bench).stream().filter(row -> row.what() == What.LINE || row.what() == What.RESULT)
+                .map(row -> row.text() + " " + row.figure()).toList();
+    }
+
+    private void give(String parameter, String millimetres) {
+        bench.edit(new Edit.Give(parameter, new Value.Measured(Length.parse(millimetres + " mm"))));
+    }
+
+    private static boolean lookAlike(List<ReckoningRow> one, List<ReckoningRow> other) {
+        boolean alike = one.size() == other.size();
+        for (int i = 0; alike && i < one.size(); i++) {
+            alike = one.get(i).looksLike(other.get(i));
+        }
+        return alike;
+    }
+
+    @Test
+    void apron_tellsItsShoulderLengthAsAMakerWouldWriteIt() {
+        bench.light("apron-front");
+        assertThat(told()).containsExactly("overall length 1500", "− 2 × overhang of the top at each end 60",
+                "length over the legs 1380", "− 2 × width of a leg, along the length 60",
+                "= shoulder length of the front apron 1260");
+    }
+
+    @Test
+    void size_changed_onlyTheFiguresDiffer() {
+        List<ReckoningRow> before = ReckoningRows.of(bench);
+        give("overall.length", "1600");
+        assertThat(lookAlike(before, ReckoningRows.of(bench))).isTrue();
+        assertThat(told().getLast()).endsWith(" 1360");
+    }
+
+    @Test
+    void otherPieceFigureOrWood_looksDifferent() {
+        List<ReckoningRow> before = ReckoningRows.of(bench);
+        bench.edit(new Edit.UseWood("apron", "larch"));
+        assertThat(lookAlike(before, ReckoningRows.of(bench))).isFalse();
+        before = ReckoningRows.of(bench);
+        bench.open(bench.plan().piece("apron-front").length());
+        assertThat(lookAlike(before, ReckoningRows.of(bench))).isFalse();
+        before = ReckoningRows.of(bench);
+        bench.light("leg-front-left");
+        assertThat(lookAlike(before, ReckoningRows.of(bench))).isFalse();
+    }
+
+    @Test
+    void tenonGiven_canBeLeftToTheSchoolAgain() {
+        assertThat(ReckoningRows.of(bench)).noneMatch(row -> row.what() == What.LEAVABLE);
+        give("tenon.length", "35");
+        assertThat(ReckoningRows.of(bench)).filteredOn(row -> row.what() == What.LEAVABLE)
+                .singleElement().matches(row -> row.id().equals("tenon.length") && row.figure().equals("35"));
+    }
+
+    @Test
+    void tenonLengthOpen_offersTheSchools() {
+        bench.open(bench.plan().piece("apron-front").joints().getFirst().addedLength());
+        List<ReckoningRow> schools = ReckoningRows.of(bench).stream().filter(row -> row.what() == What.SCHOOL).toList();
+        assertThat(schools).extracting(ReckoningRow::id).containsExactly("mitred", "shortened", "full");
+        assertThat(schools).filteredOn(ReckoningRow::open).extracting(ReckoningRow::id).containsExactly("mitred");
+    }
+
+    @Test
+    void shownFiguresThatDoNotAddUp_sayByHowMuch() {
+        give("overall.length", "1500.02");
+        give("overhang.ends", "60.04");
+        assertThat(told()).anyMatch(line -> line.contains("length over the legs (shown +0.1)"));
+    }
+
+    @Test
+    void asCut_showsWhatWasEntered() {
+        bench.light("apron-front");
+        assertThat(ReckoningRows.of(bench).getLast().figure()).isEqualTo("–");
+        bench.edit(new Edit.RecordShoulder("apron-front", Length.ofMillimetres(1258)));
+        assertThat(ReckoningRows.of(bench).getLast().figure()).isEqualTo("1258");
+    }
+
+    @Test
+    void noPieceLit_tellsNothing() {
+        bench.light("keel");
+        assertThat(ReckoningRows.of(bench)).isEmpty();
+    }
+}
