@@ -20,10 +20,13 @@ public final class Brush {
     private static final double GAP = 3;
     /** In pixels: less than this out of level is level. */
     private static final double LEVEL = 0.01;
+    private static final double SEAM = 0.7;
 
     private final GraphicsContext pen;
     private final double pixels;
     private @Nullable Color fill;
+    /** Whether the path holds faces that are not upright rectangles. */
+    private boolean slanted;
     private boolean stroking;
     private boolean dashed;
     private double width = 1;
@@ -87,6 +90,7 @@ public final class Brush {
             rectangle(xs, ys);
             return;
         }
+        slanted = true;
         pen.moveTo(xs[0], ys[0]);
         for (int i = 1; i < xs.length; i++) {
             pen.lineTo(xs[i], ys[i]);
@@ -121,10 +125,15 @@ public final class Brush {
             pen.setLineDashes();
             stroking = false;
         }
-        if (fill != null) {
+        if (slanted) {
             pen.fill();
-            fill = null;
+            // A hairline of the same colour closes the seams to neighbours in other paths.
+            pen.setStroke(fill);
+            pen.setLineWidth(SEAM);
+            pen.stroke();
+            slanted = false;
         }
+        fill = null;
     }
 
     private double snap(double value) {

@@ -29,6 +29,7 @@ public final class FigureText extends Pane {
 
     /** Shows another figure: a number, a fraction, or a number and a fraction; anything behind is set as it is. */
     public void setText(String figure) {
+        double before = width;
         width = 0;
         used = 0;
         for (String word : figure.split(" ", -1)) {
@@ -48,7 +49,9 @@ public final class FigureText extends Pane {
             }
         }
         getChildren().remove(used, getChildren().size());
-        requestLayout();
+        if (width != before) {
+            requestLayout();
+        }
     }
 
     private void add(String word, double wordSize, double down) {

@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import javafx.application.Application;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
@@ -17,6 +19,11 @@ public final class Typefaces {
     private static final List<String> FILES = List.of("SourceSans3_400Regular.ttf", "SourceSans3_600SemiBold.ttf",
             "Bitter_600SemiBold.ttf");
     private static final String FIGURES = "Source Sans 3";
+
+    private record Style(double size, boolean bold) {}
+
+    /** Kept: a text that is given an equal but other font is measured anew. */
+    private static final Map<Style, Font> FONTS = new ConcurrentHashMap<>();
 
     private Typefaces() {}
 
@@ -38,6 +45,7 @@ public final class Typefaces {
 
     /** Figures and text of a size, in pixels. */
     public static Font figures(double size, boolean bold) {
-        return Font.font(bold ? FIGURES + " SemiBold" : FIGURES, bold ? FontWeight.SEMI_BOLD : FontWeight.NORMAL, size);
+        return FONTS.computeIfAbsent(new Style(size, bold), style -> Font.font(bold ? FIGURES + " SemiBold" : FIGURES,
+                bold ? FontWeight.SEMI_BOLD : FontWeight.NORMAL, size));
     }
 }

@@ -32,6 +32,7 @@ public final class HeaderBar extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         Label name = new Label(Texts.get("product"));
         name.getStyleClass().add("product");
+        name.setMinWidth(Region.USE_PREF_SIZE);
         title.getStyleClass().add("title");
         title.setMinWidth(60);
         HBox.setHgrow(title, Priority.SOMETIMES);

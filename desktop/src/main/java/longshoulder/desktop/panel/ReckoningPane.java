@@ -205,6 +205,8 @@ public final class ReckoningPane extends VBox {
         Button button = new Button(text);
         button.getStyleClass().setAll("choice", open ? "open" : "closed");
         button.setMaxWidth(Double.MAX_VALUE);
+        button.setWrapText(true);
+        button.setMinHeight(USE_PREF_SIZE);
         return button;
     }
 

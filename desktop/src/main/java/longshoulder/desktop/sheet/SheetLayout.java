@@ -15,7 +15,7 @@ final class SheetLayout {
 
     /** Room for figures left of the front view, and between two views. */
     private static final double LEFT = 112;
-    private static final double BETWEEN = 104;
+    private static final double BETWEEN = 132;
     private static final double RIGHT = 34;
     private static final double ABOVE_PLAN = 16;
     private static final double ABOVE_FRONT = 84;

@@ -1,0 +1,118 @@
+package longshoulder.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.control.Labeled;
+import javafx.scene.text.Text;
+import javafx.stage.Stage;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Project;
+import longshoulder.desktop.look.FigureField;
+import longshoulder.desktop.look.Typefaces;
+import longshoulder.desktop.model.Documents;
+import longshoulder.desktop.model.FileAsker;
+import longshoulder.desktop.model.Workbench;
+import longshoulder.desktop.sheet.SheetPane;
+import longshoulder.files.DesignFile;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+/** At any size of window and in both units no text but a long title is cut off, and no figure lies on another. */
+@ExtendWith(ApplicationExtension.class)
+@SuppressWarnings("NullAway.Init")
+class ClippingTest {
+
+    private MainView view;
+
+    @Start
+    void start(Stage stage) {
+        Typefaces.load();
+        stage.show();
+    }
+
+    /** Laid out but not on the screen, which is smaller than some of the sizes. */
+    private Workbench show(FxRobot robot, String demo, int width, int height) throws Exception {
+        Project project = DesignFile.read(Path.of("../demo/" + demo + DesignFile.SUFFIX));
+        Workbench bench = new Workbench(Planner.plan(project), Optional.empty());
+        robot.interact(() -> {
+            view = new MainView(bench, new Documents(bench, mock(FileAsker.class)));
+            layOut(new Scene(view, width, height));
+        });
+        return bench;
+    }
+
+    private static void layOut(Scene scene) {
+        // A second time for what is placed when sizes are known.
+        for (int i = 0; i < 2; i++) {
+            scene.getRoot().applyCss();
+            scene.getRoot().layout();
+        }
+    }
+
+    private Set<Node> all(Predicate<Node> wanted) {
+        Set<Node> found = new LinkedHashSet<>();
+        Deque<Node> open = new ArrayDeque<>(List.of(view));
+        while (!open.isEmpty()) {
+            Node node = open.pop();
+            if (wanted.test(node)) {
+                found.add(node);
+            }
+            if (node instanceof Parent parent) {
+                open.addAll(parent.getChildrenUnmodifiable());
+            }
+        }
+        return found;
+    }
+
+    @ParameterizedTest
+    @CsvSource({"reading-table, 1024, 700", "reading-table, 1280, 800", "reading-table, 2560, 1440",
+            "story-corner-table, 1024, 700", "story-corner-table, 1920, 1080"})
+    void noTextIsCutOff(String demo, int width, int height, FxRobot robot) throws Exception {
+        Workbench bench = show(robot, demo, width, height);
+        for (String piece : List.of("apron-front", "leg-front-left", "top")) {
+            robot.interact(() -> {
+                bench.light(piece);
+                layOut(view.getScene());
+            });
+            assertThat(all(node -> node instanceof Labeled labeled && labeled.isVisible()
+                    && labeled.getWidth() > 0 && !labeled.getStyleClass().contains("title") && isCut(labeled)))
+                    .isEmpty();
+        }
+    }
+
+    private static boolean isCut(Labeled labeled) {
+        return labeled.lookup(".text") instanceof Text text && !text.getText().equals(labeled.getText());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"reading-table, 1024, 700", "reading-table, 1280, 800", "story-corner-table, 1024, 700",
+            "story-corner-table, 1280, 800", "story-corner-table, 1920, 1080"})
+    void noFigureLiesOnAnother(String demo, int width, int height, FxRobot robot) throws Exception {
+        show(robot, demo, width, height);
+        List<Node> figures = List
+                .copyOf(all(node -> node instanceof FigureField && node.getParent() instanceof SheetPane));
+        assertThat(figures).hasSizeGreaterThan(10);
+        for (Node one : figures) {
+            for (Node other : figures) {
+                boolean apart = one.equals(other) || !one.getBoundsInParent().intersects(other.getBoundsInParent());
+                assertThat(apart).as("%s and %s", one.getId(), other.getId()).isTrue();
+            }
+        }
+    }
+}
