@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.geometry.View;
@@ -20,12 +21,16 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
  */
 final class PaintOrder {
 
-    /** A cell and its box in the picture: left, low, right, high. */
-    private record Item(String piece, Cell cell, double left, double low, double right, double high) {
+    /** A cell, those of its faces that are not inside the wood, and its box in the picture: left, low, right, high. */
+    private record Item(String piece, Cell cell, List<Polygon> faces, double left, double low, double right,
+            double high) {
 
-        static Item of(String piece, Cell cell, View view) {
+        static Item of(PlannedPiece piece, int index, View view) {
+            Cell cell = piece.solid().cells().get(index);
+            List<Polygon> faces = piece.mesh().faces().stream().filter(face -> face.cell() == index)
+                    .map(Mesh.Face::polygon).toList();
             List<Vector2D> flat = cell.corners().stream().map(view::flat).toList();
-            return new Item(piece, cell, flat.stream().mapToDouble(Vector2D::getX).min().orElse(0),
+            return new Item(piece.id(), cell, faces, flat.stream().mapToDouble(Vector2D::getX).min().orElse(0),
                     flat.stream().mapToDouble(Vector2D::getY).min().orElse(0),
                     flat.stream().mapToDouble(Vector2D::getX).max().orElse(0),
                     flat.stream().mapToDouble(Vector2D::getY).max().orElse(0));
@@ -44,8 +49,25 @@ final class PaintOrder {
 
     PaintOrder(List<PlannedPiece> pieces, View view) {
         this.view = view;
-        pieces.forEach(piece -> piece.solid().cells().forEach(cell -> items.add(Item.of(piece.id(), cell, view))));
+        for (PlannedPiece piece : pieces) {
+            for (int i = 0; i < piece.solid().cells().size(); i++) {
+                if (!isBuried(piece, piece.solid().cells().get(i), pieces)) {
+                    items.add(Item.of(piece, i, view));
+                }
+            }
+        }
         seen = new boolean[items.size()];
+    }
+
+    /** Whether a cell, such as a stopped tenon, lies wholly inside the body of another piece: nothing of it is ever seen. */
+    private static boolean isBuried(PlannedPiece piece, Cell cell, List<PlannedPiece> pieces) {
+        for (PlannedPiece other : pieces) {
+            if (!other.id().equals(piece.id())
+                    && other.piece().body().cells().stream().anyMatch(body -> body.contains(cell))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     List<Patch> patches() {
@@ -81,7 +103,7 @@ final class PaintOrder {
 
     private List<Patch> patches(Item item) {
         List<Patch> patches = new ArrayList<>();
-        for (Polygon face : item.cell().faces()) {
+        for (Polygon face : item.faces()) {
             double facing = face.plane().normal().dot(view.toEye());
             if (facing > Tolerance.DIRECTION) {
                 patches.add(new Patch(item.piece(), face.corners().stream().map(view::flat).toList(), facing,

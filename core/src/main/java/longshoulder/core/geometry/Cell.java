@@ -117,6 +117,18 @@ public final class Cell {
         })).toList();
     }
 
+    /** Whether another cell lies wholly inside this one. */
+    public boolean contains(Cell other) {
+        for (Polygon face : faces) {
+            for (Vector3D corner : other.corners) {
+                if (face.plane().distance(corner) > Tolerance.LENGTH) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
     /** What both share. */
     public Optional<Cell> and(Cell other) {
         if (!bounds.overlaps(other.bounds)) {

@@ -12,7 +12,10 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param faces the same skin as flat convex polygons that lie edge to edge
  * @param edges where the skin bends: the lines that a drawing shows; collinear stretches are joined
  */
-public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Polygon> faces, List<Edge> edges) {
+public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> faces, List<Edge> edges) {
+
+    /** A part of the skin, and which cell of the solid it bounds. */
+    public record Face(int cell, Polygon polygon) {}
 
     /** A straight edge between two corners. */
     public record Edge(Vector3D from, Vector3D to) {

@@ -28,9 +28,14 @@ final class MeshBuilder {
     }
 
     Mesh build() {
-        for (Cell cell : solid.cells()) {
+        List<Mesh.Face> faces = new ArrayList<>();
+        for (int i = 0; i < solid.cells().size(); i++) {
+            Cell cell = solid.cells().get(i);
             for (Polygon face : cell.faces()) {
-                skin.addAll(exposed(cell, face));
+                for (Polygon part : exposed(cell, face)) {
+                    skin.add(part);
+                    faces.add(new Mesh.Face(i, part));
+                }
             }
         }
         List<int[]> corners = new ArrayList<>();
@@ -44,7 +49,7 @@ final class MeshBuilder {
         for (int i = 0; i < loops.size(); i++) {
             triangulate(loops.get(i), corners.get(i).length);
         }
-        return new Mesh(pool.points(), triangles, skin, edges);
+        return new Mesh(pool.points(), triangles, faces, edges);
     }
 
     private List<Polygon> exposed(Cell cell, Polygon face) {
