@@ -45,6 +45,7 @@ final class KindsCommand implements Callable<Integer> {
                 case Parameter.Measure measure ->
                     measure.preset(false).map(Object::toString).orElse("left to the school") + "; "
                             + words.length(measure.least()) + " to " + words.length(measure.greatest());
+                case Parameter.Turn turn -> turn.least() + " to " + turn.greatest();
                 case Parameter.Choice choice -> String.join(", ", choice.options());
             });
         }

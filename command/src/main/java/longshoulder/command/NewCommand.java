@@ -6,11 +6,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import longshoulder.core.brief.Parameter;
-import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.EntryException;
-import longshoulder.core.measure.LengthEntry;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.EditRefused;
@@ -68,12 +66,11 @@ final class NewCommand implements Callable<Integer> {
 
     private static Edit give(Kind kind, Showing showing, String setting) {
         String[] halves = halves(setting, "--set", "overall.length=\"1500 mm\"");
-        boolean choice = kind.parameter(halves[0]).filter(Parameter.Choice.class::isInstance).isPresent();
-        if (choice) {
-            return new Edit.Give(halves[0], new Value.Chosen(halves[1]));
-        }
+        Parameter parameter = kind.parameter(halves[0]).orElseThrow(
+                () -> new Refusal("%s: A %s has no parameter called \"%s\"; \"longshoulder kinds\" lists them."
+                        .formatted(setting, kind.id(), halves[0])));
         try {
-            return new Edit.Give(halves[0], new Value.Measured(LengthEntry.read(halves[1], showing.unit())));
+            return new Edit.Give(halves[0], parameter.read(halves[1], showing.unit()));
         } catch (EntryException refused) {
             throw new Refusal("%s: %s".formatted(halves[0], refused.getMessage()));
         }

@@ -166,10 +166,16 @@ final class DesignReader {
     }
 
     private Value value(Kind kind, Map.Entry<String, JsonNode> entry, String place) {
-        boolean choice = kind.parameter(entry.getKey()).filter(Parameter.Choice.class::isInstance).isPresent();
-        return choice
-                ? new Value.Chosen(shortened(entry.getValue().asText()))
-                : new Value.Measured(length(entry.getValue(), place));
+        Optional<Parameter> parameter = kind.parameter(entry.getKey());
+        if (parameter.isEmpty()) {
+            // Refused with the parameter's name when the edit is made.
+            return new Value.Chosen(shortened(entry.getValue().asText()));
+        }
+        try {
+            return parameter.get().read(entry.getValue().asText(), Unit.MILLIMETRE);
+        } catch (EntryException refused) {
+            throw at(place, refused.getMessage());
+        }
     }
 
     private Tools tools(JsonNode chisels) {

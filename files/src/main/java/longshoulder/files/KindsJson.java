@@ -50,6 +50,12 @@ public final class KindsJson {
                 millimetres(out, "greatest", measure.greatest());
                 out.writeBooleanField("leftToSchool", measure.preset(false).isEmpty());
             }
+            case Parameter.Turn turn -> {
+                out.writeStringField("unit", "degrees");
+                out.writeNumberField("default", 0);
+                out.writeNumberField("least", turn.least().degrees());
+                out.writeNumberField("greatest", turn.greatest().degrees());
+            }
             case Parameter.Choice choice -> {
                 out.writeNullField("unit");
                 out.writeStringField("default", choice.options().getFirst());

@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -54,6 +55,11 @@ public record Brief(String kind, Map<String, Value> values) {
     public Amount required(String parameter) {
         return measure(parameter).orElseThrow(
                 () -> new IllegalStateException("The brief of a (%s) lacks (%s).".formatted(kind, parameter)));
+    }
+
+    /** The angle given for a parameter; none at all where nothing was given. */
+    public Angle angle(String parameter) {
+        return values.get(parameter) instanceof Value.Turned(Angle angle) ? angle : Angle.ZERO;
     }
 
     /** The option chosen for a parameter; empty where there is none. */

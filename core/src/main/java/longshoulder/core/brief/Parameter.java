@@ -2,7 +2,11 @@ package longshoulder.core.brief;
 
 import java.util.List;
 import java.util.Optional;
+import longshoulder.core.measure.Angle;
+import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.Length;
+import longshoulder.core.measure.LengthEntry;
+import longshoulder.core.measure.Unit;
 import longshoulder.core.reckoning.Label;
 
 /** Something that a kind of furniture asks for, under a name such as {@code overall.length}. */
@@ -16,6 +20,14 @@ public sealed interface Parameter {
 
     /** Why a value cannot be taken; empty where it can. */
     Optional<Label> refusal(Value value);
+
+    /**
+     * Reads what was typed or stands in a file.
+     *
+     * @param unit of a length that is given as a bare number
+     * @throws EntryException if it is no value of this kind
+     */
+    Value read(String text, Unit unit) throws EntryException;
 
     /**
      * A length.
@@ -41,7 +53,37 @@ public sealed interface Parameter {
                 case Value.Measured(Length _) -> Optional.empty();
                 case Value.Chosen(String option) ->
                     Optional.of(Label.of("refused.notALength", Label.of("parameter." + name), option));
+                case Value.Turned(Angle angle) ->
+                    Optional.of(Label.of("refused.notALength", Label.of("parameter." + name), angle.toString()));
             };
+        }
+
+        @Override
+        public Value read(String text, Unit unit) throws EntryException {
+            return new Value.Measured(LengthEntry.read(text, unit));
+        }
+    }
+
+    /** An angle from square or plumb; its default is none. */
+    record Turn(String name, Angle least, Angle greatest) implements Parameter {
+
+        @Override
+        public Optional<Value> preset(boolean inches) {
+            return Optional.of(new Value.Turned(Angle.ZERO));
+        }
+
+        @Override
+        public Optional<Label> refusal(Value value) {
+            return value instanceof Value.Turned(Angle angle) && angle.compareTo(least) >= 0
+                    && angle.compareTo(greatest) <= 0
+                            ? Optional.empty()
+                            : Optional.of(Label.of("refused.turn", Label.of("parameter." + name), value.toString(),
+                                    least.toString(), greatest.toString()));
+        }
+
+        @Override
+        public Value read(String text, Unit unit) throws EntryException {
+            return new Value.Turned(Angle.read(text));
         }
     }
 
@@ -62,6 +104,11 @@ public sealed interface Parameter {
                     ? Optional.empty()
                     : Optional.of(Label.of("refused.option", Label.of("parameter." + name), value.toString(),
                             String.join(", ", options)));
+        }
+
+        @Override
+        public Value read(String text, Unit unit) {
+            return new Value.Chosen(text);
         }
     }
 }

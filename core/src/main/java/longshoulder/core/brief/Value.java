@@ -1,5 +1,6 @@
 package longshoulder.core.brief;
 
+import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 
 /** What the maker gave for a parameter. */
@@ -10,6 +11,14 @@ public sealed interface Value {
         @Override
         public String toString() {
             return length.toString();
+        }
+    }
+
+    /** An angle, such as 7°. */
+    record Turned(Angle angle) implements Value {
+        @Override
+        public String toString() {
+            return angle.toString();
         }
     }
 

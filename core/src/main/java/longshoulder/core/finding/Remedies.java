@@ -76,7 +76,7 @@ final class Remedies {
                     set(parameter.name(), usual.length());
                 }
             }
-            case Value.Chosen _ -> {
+            case Value.Turned _,Value.Chosen _ -> {
             }
             case null -> leave(parameter.name());
         }
@@ -94,6 +94,8 @@ final class Remedies {
             case Amount.Least _ -> Optional.empty();
             case Amount.Greatest _ -> Optional.empty();
             case Amount.Nearest _ -> Optional.empty();
+            case Amount.Scaled _ -> Optional.empty();
+            case Amount.Traced _ -> Optional.empty();
         };
     }
 }

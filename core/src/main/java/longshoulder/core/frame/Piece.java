@@ -1,5 +1,6 @@
 package longshoulder.core.frame;
 
+import java.util.Optional;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
@@ -10,15 +11,31 @@ import longshoulder.core.reckoning.Amount;
  *
  * @param id stable name, such as {@code apron-front}
  * @param mark short workshop label, such as B1
- * @param length of the body: from shoulder to shoulder or, without joints at its ends, from end to end
+ * @param length of the body's longest arris: from shoulder to shoulder or, without joints at its ends, from end to end
  * @param width across the grain, along the pose's second axis
  * @param thickness along the pose's third axis
- * @param pose where the body stands; x = 0 is its first end
+ * @param pose where the body stands; x = 0 is its first end, at the arris of face edge and back
+ * @param slanted its planes where it is not a plain box
  */
-public record Piece(String id, Role role, String mark, Amount length, Amount width, Amount thickness, Pose pose) {
+public record Piece(String id, Role role, String mark, Amount length, Amount width, Amount thickness, Pose pose,
+        Optional<Shape> slanted) {
 
-    /** The body as a plain box in the world; nothing where a size is not positive. */
+    /** A piece that is a plain box. */
+    public Piece(String id, Role role, String mark, Amount length, Amount width, Amount thickness, Pose pose) {
+        this(id, role, mark, length, width, thickness, pose, Optional.empty());
+    }
+
+    /** Its ends and long faces. */
+    public Shape shape() {
+        return slanted.orElseGet(() -> Shape.box(pose, length.value().toMillimetres(), width.value().toMillimetres(),
+                thickness.value().toMillimetres()));
+    }
+
+    /** The body in the world; nothing where a size is not positive. */
     public Solid body() {
+        if (slanted.isPresent() && isReal()) {
+            return slanted.get().solid(pose);
+        }
         return Solid.of(Cell.box(pose, 0, 0, 0, length.value().toMillimetres(), width.value().toMillimetres(),
                 thickness.value().toMillimetres()));
     }
@@ -32,6 +49,10 @@ public record Piece(String id, Role role, String mark, Amount length, Amount wid
     Piece cutTo(Amount.Cut cut) {
         double shift = length.value().minus(cut.value()).toMillimetres() / 2;
         Pose moved = new Pose(pose.toWorld(shift, 0, 0), pose.along(), pose.across(), pose.out());
-        return new Piece(id, role, mark, cut, width, thickness, moved);
+        // Where the ends lean, both are moved along the grain by the same amount.
+        Optional<Shape> shorter = slanted.map(shape -> shape.between(
+                shape.start().moved(-shift * Math.abs(shape.start().normal().dot(pose.along()))),
+                shape.finish().moved(-shift * Math.abs(shape.finish().normal().dot(pose.along())))));
+        return new Piece(id, role, mark, cut, width, thickness, moved, shorter);
     }
 }

@@ -21,6 +21,19 @@ public record HalfSpace(Vector3D.Unit normal, double offset) {
         return normal.dot(point) - offset;
     }
 
+    /** The same boundary, moved outwards by a distance. */
+    public HalfSpace moved(double outwards) {
+        return new HalfSpace(normal, offset + outwards);
+    }
+
+    /** The point in which three boundaries cut each other; they must not be parallel to one line. */
+    public static Vector3D meet(HalfSpace a, HalfSpace b, HalfSpace c) {
+        Vector3D bc = b.normal.cross(c.normal);
+        Vector3D sum = bc.multiply(a.offset).add(c.normal.cross(a.normal).multiply(b.offset))
+                .add(a.normal.cross(b.normal).multiply(c.offset));
+        return sum.multiply(1 / a.normal.dot(bc));
+    }
+
     /** Everything else. */
     public HalfSpace complement() {
         return new HalfSpace(normal.negate(), -offset);

@@ -18,7 +18,7 @@ public record Polygon(HalfSpace plane, List<Vector3D> corners) {
     }
 
     /** The part on the inner side of a half space; empty if that is no more than an edge. */
-    Optional<Polygon> clip(HalfSpace keep) {
+    public Optional<Polygon> clip(HalfSpace keep) {
         int count = corners.size();
         double[] distances = new double[count];
         boolean anyIn = false;

@@ -43,4 +43,9 @@ public record Pose(Vector3D origin, Vector3D.Unit along, Vector3D.Unit across, V
         Vector3D offset = world.subtract(origin);
         return Vector3D.of(offset.dot(along), offset.dot(across), offset.dot(out));
     }
+
+    /** The x at which the line along the grain at (y, z) passes the boundary of a half space. */
+    public double run(HalfSpace plane, double y, double z) {
+        return -plane.distance(toWorld(0, y, z)) / plane.normal().dot(along);
+    }
 }

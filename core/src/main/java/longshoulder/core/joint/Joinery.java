@@ -78,11 +78,24 @@ public final class Joinery {
     }
 
     private Amount limit(StoppedTenon tenon, StoppedTenon other) {
+        if (!tenon.meeting().isSquare() || !other.meeting().isSquare()) {
+            return traced(tenon, other);
+        }
         if (school == TenonMeeting.MITRED) {
             return Amount.sum(Label.of("amount.mitredRun")).plus(run(tenon, other, true)).amount();
         }
         Amount clearance = new Amount.Ruled(Label.of("amount.clearance"), CLEARANCE, Label.of("rule.clearance"));
         return Amount.sum(Label.of("amount.freeLength")).plus(run(tenon, other, false)).minus(clearance).amount();
+    }
+
+    /** The shortest run from the leaning shoulder to the other tenon's nearer cheek or, mitred, to its farther one. */
+    private Amount traced(StoppedTenon tenon, StoppedTenon other) {
+        HalfSpace cheek = other.cheekTowards(tenon.meeting().inward(), school == TenonMeeting.MITRED);
+        double shortest = tenon.runs(cheek).min().orElse(0)
+                - (school == TenonMeeting.MITRED ? 0 : CLEARANCE.toMillimetres());
+        return new Amount.Traced(Label.of(school == TenonMeeting.MITRED ? "amount.mitredRun" : "amount.freeLength"),
+                Length.fromMillimetres(shortest),
+                List.of(tenon.thickness(), other.thickness(), tenon.meeting().postExtent()), Label.of("rule.planes"));
     }
 
     /** From the shoulder to the other tenon's cheek: the farther one or the nearer one as seen from this shoulder. */
@@ -97,16 +110,14 @@ public final class Joinery {
 
     /** The plane through the two lines where cheeks of one tenon cross those of the other. */
     private static HalfSpace mitre(StoppedTenon tenon, StoppedTenon other) {
-        Vector3D a = tenon.meeting().inward();
-        Vector3D b = other.meeting().inward();
+        Vector3D.Unit a = tenon.meeting().inward();
+        Vector3D.Unit b = other.meeting().inward();
         double thickness = tenon.thickness().value().toMillimetres();
         double otherThickness = other.thickness().value().toMillimetres();
         Vector3D normal = a.multiply(thickness).subtract(b.multiply(otherThickness));
-        // The inner crossing: this tenon's run to the other's first cheek, and the other's run to this one's.
-        double runA = run(tenon, other, false).value().toMillimetres();
-        double runB = run(other, tenon, false).value().toMillimetres();
-        Vector3D crossing = a.multiply(runA - tenon.meeting().surface().offset())
-                .add(b.multiply(runB - other.meeting().surface().offset()));
+        // The inner crossing: where the cheeks that face both shoulders cut each other.
+        Vector3D crossing = HalfSpace.meet(other.cheekTowards(a, false), tenon.cheekTowards(b, false),
+                new HalfSpace(tenon.meeting().rail().pose().across(), 0));
         return HalfSpace.through(crossing, normal);
     }
 

@@ -4,6 +4,7 @@ import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Seat;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.reckoning.Amount;
+import longshoulder.core.geometry.Tolerance;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -43,6 +44,16 @@ public record Meeting(Piece rail, End end, Piece post, PostFace face, Seat seat)
         return post.pose().along().dot(edgeward) > 0 ? End.FINISH : End.START;
     }
 
+    /** The plane of the rail's end; the rail's body lies inside. */
+    public HalfSpace shoulder() {
+        return end == End.START ? rail.shape().start() : rail.shape().finish();
+    }
+
+    /** Whether the rail stands square on the post. */
+    public boolean isSquare() {
+        return surface().normal().dot(inward()) < -1 + Tolerance.DIRECTION;
+    }
+
     /** The surface of the post that the shoulder butts; the post lies inside the half space. */
     public HalfSpace surface() {
         return face.surface(post);
@@ -64,14 +75,11 @@ public record Meeting(Piece rail, End end, Piece post, PostFace face, Seat seat)
 
         /** The plane of this face of a post; the post lies inside the half space. */
         public HalfSpace surface(Piece post) {
-            Vector3D origin = post.pose().origin();
-            double width = post.width().value().toMillimetres();
-            double thickness = post.thickness().value().toMillimetres();
             return switch (this) {
-                case FACE_SIDE -> HalfSpace.through(post.pose().toWorld(0, 0, thickness), post.pose().out());
-                case BACK -> HalfSpace.through(origin, post.pose().out().negate());
-                case FACE_EDGE -> HalfSpace.through(origin, post.pose().across().negate());
-                case FAR_EDGE -> HalfSpace.through(post.pose().toWorld(0, width, 0), post.pose().across());
+                case FACE_SIDE -> post.shape().faceSide();
+                case BACK -> post.shape().back();
+                case FACE_EDGE -> post.shape().faceEdge();
+                case FAR_EDGE -> post.shape().farEdge();
             };
         }
 

@@ -7,6 +7,8 @@ import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Seat;
 import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Polygon;
+import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.joint.Meeting.End;
 import longshoulder.core.joint.Meeting.PostFace;
@@ -17,6 +19,9 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /** Finds where ends of pieces stand on long faces of others, from the geometry alone. */
 public final class Meetings {
+
+    /** How thick a slice of a rail's end is looked at, in millimetres. */
+    private static final double SLICE = 1;
 
     private Meetings() {}
 
@@ -38,25 +43,43 @@ public final class Meetings {
     }
 
     private static Optional<Meeting> meeting(Frame frame, Piece rail, End end, Piece post) {
-        double x = end == End.START ? 0 : rail.length().value().toMillimetres();
-        Vector3D.Unit outward = end == End.START ? rail.pose().along().negate() : rail.pose().along();
-        HalfSpace endPlane = HalfSpace.through(rail.pose().toWorld(x, 0, 0), outward);
+        HalfSpace endPlane = end == End.START ? rail.shape().start() : rail.shape().finish();
         for (PostFace face : PostFace.values()) {
-            if (endPlane.faces(face.surface(post)) && overlaps(rail, x, post)) {
+            HalfSpace surface = face.surface(post);
+            if (endPlane.faces(surface) && overlaps(rail, endPlane, post, surface)) {
                 return Optional.of(new Meeting(rail, end, post, face, seat(frame, rail, post)));
             }
         }
         return Optional.empty();
     }
 
-    /** Whether the rail's end and the post share an area, seen along the rail: boxes in the post's frame of reference. */
-    private static boolean overlaps(Piece rail, double x, Piece post) {
+    /** Whether the rail's end and the face of the post share an area: two thin slices on either side of the plane. */
+    private static boolean overlaps(Piece rail, HalfSpace endPlane, Piece post, HalfSpace surface) {
+        if (rail.slanted().isEmpty() && post.slanted().isEmpty()) {
+            return boxesTouch(rail, endPlane, post);
+        }
+        Solid slice = rail.body().clip(endPlane.complement().moved(SLICE));
+        return slice.cells().stream().flatMap(cell -> cell.faces().stream()).filter(face -> face.plane().faces(surface))
+                .anyMatch(face -> touches(face, post, surface));
+    }
+
+    /** Whether a face on the post's surface reaches over it: its shadow in the post is more than an edge. */
+    private static boolean touches(Polygon face, Piece post, HalfSpace surface) {
+        Optional<Polygon> rest = Optional.of(face);
+        for (HalfSpace plane : post.shape().planes()) {
+            if (!plane.equals(surface)) {
+                rest = rest.flatMap(part -> part.clip(plane));
+            }
+        }
+        return rest.isPresent();
+    }
+
+    /** The same for boxes in the post's frame of reference. */
+    private static boolean boxesTouch(Piece rail, HalfSpace endPlane, Piece post) {
         double[] least = {Double.MAX_VALUE, Double.MAX_VALUE, Double.MAX_VALUE};
         double[] greatest = {-Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
-        for (int corner = 0; corner < 4; corner++) {
-            double y = (corner & 1) == 0 ? 0 : rail.width().value().toMillimetres();
-            double z = (corner & 2) == 0 ? 0 : rail.thickness().value().toMillimetres();
-            double[] p = post.pose().toLocal(rail.pose().toWorld(x, y, z)).toArray();
+        for (Vector3D corner : rail.shape().corners(endPlane)) {
+            double[] p = post.pose().toLocal(corner).toArray();
             for (int axis = 0; axis < 3; axis++) {
                 least[axis] = Math.min(least[axis], p[axis]);
                 greatest[axis] = Math.max(greatest[axis], p[axis]);

@@ -10,6 +10,7 @@ import java.util.Optional;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.frame.Frame;
+import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 
 /**
@@ -19,6 +20,13 @@ import longshoulder.core.measure.Length;
  * top. The world's origin is the front left corner of the top, on the floor.
  */
 final class Table implements Kind {
+
+    /** How far the legs lean out to the ends, as seen from the front. */
+    static final String SPLAY_FRONT = "splay.front";
+    /** How far the legs lean out to the front and back, as seen from the side. */
+    static final String SPLAY_SIDE = "splay.side";
+    static final String LEG_FACES = "leg.faces";
+    private static final Angle MOST_SPLAY = new Angle(25);
 
     private static final List<Parameter> PARAMETERS = List.of(
             measure("overall.length", 1500, Length.ofInches(60, 1), 200, 6000),
@@ -33,7 +41,10 @@ final class Table implements Kind {
             measure("apron.thickness", 22, Length.ofInches(7, 8), 8, 150),
             measure("apron.setback", 8, Length.ofInches(3, 8), 0, 150), school(TENON_LENGTH, 3, 300),
             school(TENON_THICKNESS, 2, 100), school(MORTISE_DEPTH, 3, 300),
-            new Parameter.Choice(TENON_MEETING, List.of("mitred", "shortened", "full")));
+            new Parameter.Choice(TENON_MEETING, List.of("mitred", "shortened", "full")),
+            new Parameter.Turn(SPLAY_FRONT, Angle.ZERO, MOST_SPLAY),
+            new Parameter.Turn(SPLAY_SIDE, Angle.ZERO, MOST_SPLAY),
+            new Parameter.Choice(LEG_FACES, List.of("square", "backed")));
 
     private static Parameter measure(String name, long millimetres, Length inches, long least, long greatest) {
         return new Parameter.Measure(name, Optional.of(Length.ofMillimetres(millimetres)), Optional.of(inches),

@@ -1,7 +1,14 @@
 package longshoulder.core.kind;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Dimension;
 import longshoulder.core.frame.Dimension.Side;
@@ -9,12 +16,16 @@ import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
 import longshoulder.core.frame.Seat;
+import longshoulder.core.frame.Shape;
+import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.View;
+import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 
 /** One run of {@link Table#frame}: the chains of a plain table and the places that follow. */
 final class TableFrame {
@@ -38,7 +49,11 @@ final class TableFrame {
     private final Amount setback;
     private final Amount overLegsLength;
     private final Amount overLegsDepth;
-    private final Amount legLength;
+    private final Amount legHeight;
+    private final Angle splayFront;
+    private final Angle splaySide;
+    private final boolean backed;
+    private final Map<String, Piece> legs = new LinkedHashMap<>();
 
     /** Left, right, front and back faces of the legs, floor to underside of the top. */
     private final double x0;
@@ -61,12 +76,15 @@ final class TableFrame {
         setback = brief.required("apron.setback");
         overLegsLength = Amount.sum(Label.of("amount.overLegs.length")).plus(length).minus(2, overhangEnds).amount();
         overLegsDepth = Amount.sum(Label.of("amount.overLegs.depth")).plus(depth).minus(2, overhangSides).amount();
-        legLength = Amount.sum(Label.of("amount.legLength")).plus(height).minus(top).amount();
+        legHeight = Amount.sum(Label.of("amount.legLength")).plus(height).minus(top).amount();
+        splayFront = brief.angle(Table.SPLAY_FRONT);
+        splaySide = brief.angle(Table.SPLAY_SIDE);
+        backed = brief.choice(Table.LEG_FACES).equals(Optional.of("backed"));
         x0 = mm(overhangEnds);
         x1 = x0 + mm(overLegsLength);
         y0 = mm(overhangSides);
         y1 = y0 + mm(overLegsDepth);
-        under = mm(legLength);
+        under = mm(legHeight);
     }
 
     private static double mm(Amount amount) {
@@ -74,22 +92,39 @@ final class TableFrame {
     }
 
     Frame frame() {
-        List<Piece> pieces = List.of(leg("leg-front-left", "A1", x0, y0), leg("leg-front-right", "A2", x1, y0),
-                leg("leg-back-left", "A3", x0, y1), leg("leg-back-right", "A4", x1, y1),
-                apron("apron-front", "B1", FRONT), apron("apron-back", "B2", BACK), apron("apron-left", "C1", LEFT),
-                apron("apron-right", "C2", RIGHT), topBoard());
-        return new Frame(pieces, seats(),
+        List.of(leg("leg-front-left", "A1", x0, y0), leg("leg-front-right", "A2", x1, y0),
+                leg("leg-back-left", "A3", x0, y1), leg("leg-back-right", "A4", x1, y1))
+                .forEach(leg -> legs.put(leg.id(), leg));
+        List<Piece> pieces = new ArrayList<>(legs.values());
+        pieces.addAll(List.of(apron("apron-front", "B1", FRONT), apron("apron-back", "B2", BACK),
+                apron("apron-left", "C1", LEFT),
+                apron("apron-right", "C2", RIGHT), topBoard()));
+        return new Frame(pieces, isSplayed() ? List.of() : seats(),
                 List.of(List.of("apron-front", "apron-back"), List.of("apron-left", "apron-right")), dimensions());
+    }
+
+    private boolean isSplayed() {
+        return !splayFront.isZero() || !splaySide.isZero();
     }
 
     /** Face side to the front or back, face edge to the end: both reference surfaces are outside. */
     private Piece leg(String id, String mark, double outerX, double outerY) {
         Vector3D.Unit out = outerY == y0 ? FRONT : BACK;
         Vector3D.Unit across = outerX == x0 ? RIGHT : LEFT;
+        if (isSplayed()) {
+            double footX = Math.tan(splayFront.radians()) * (outerX == x0 ? -1 : 1);
+            double footY = Math.tan(splaySide.radians()) * (outerY == y0 ? -1 : 1);
+            LeaningLeg leg = LeaningLeg.of(
+                    new LeaningLeg.Asked(across, out, mm(legWidth), mm(legDepth), under, backed), footX, footY, outerX,
+                    outerY);
+            Amount length = new Amount.Scaled(Label.of("amount.alongLean"), legHeight, 1 / Math.cos(leg.lean()),
+                    Label.of("rule.alongLean"));
+            return new Piece(id, Role.LEG, mark, length, legWidth, legDepth, leg.pose(), Optional.of(leg.shape()));
+        }
         Vector3D.Unit along = across.cross(out).normalize();
         double inner = outerY == y0 ? outerY + mm(legDepth) : outerY - mm(legDepth);
         Vector3D origin = Vector3D.of(outerX, inner, along.getZ() > 0 ? 0 : under);
-        return new Piece(id, Role.LEG, mark, legLength, legWidth, legDepth, new Pose(origin, along, across, out));
+        return new Piece(id, Role.LEG, mark, legHeight, legWidth, legDepth, new Pose(origin, along, across, out));
     }
 
     /** Face side outwards, face edge at the top, against the underside of the table's top. */
@@ -102,8 +137,43 @@ final class TableFrame {
         double inset = mm(setback) + mm(apronThickness);
         double x = out.equals(LEFT) ? x0 + inset : out.equals(RIGHT) ? x1 - inset : start(along, x0, x1, legWidth);
         double y = out.equals(FRONT) ? y0 + inset : out.equals(BACK) ? y1 - inset : start(along, y0, y1, legDepth);
+        if (isSplayed()) {
+            return leaningApron(id, mark, shoulder, new Pose(Vector3D.of(x, y, under), along, DOWN, out));
+        }
         return new Piece(id, Role.APRON, mark, shoulder, apronWidth, apronThickness,
                 new Pose(Vector3D.of(x, y, under), along, DOWN, out));
+    }
+
+    /**
+     * A plumb apron between leaning legs: its shoulders are the planes of the faces that it meets. Its setback is that of its
+     * top edge.
+     *
+     * @param plumb the sum for plumb legs: it names what the length hangs on
+     */
+    private Piece leaningApron(String id, String mark, Amount plumb, Pose rough) {
+        String side = id.substring("apron-".length());
+        boolean lengthwise = side.equals("front") || side.equals("back");
+        List<String> ends = lengthwise
+                ? List.of("leg-" + side + "-left", "leg-" + side + "-right")
+                : List.of("leg-front-" + side, "leg-back-" + side);
+        boolean forward = rough.along().dot(Vector3D.of(1, 1, 0)) > 0;
+        HalfSpace start = inner(legs.get(ends.get(forward ? 0 : 1)), rough.along());
+        HalfSpace finish = inner(legs.get(ends.get(forward ? 1 : 0)), rough.along().negate());
+        Shape box = Shape.box(rough, 1, mm(apronWidth), mm(apronThickness));
+        Shape shape = box.between(start.complement(), finish.complement());
+        Pose pose = new Pose(shape.corners(shape.start()).getFirst(), rough.along(), rough.across(), rough.out());
+        double longest = Arrays.stream(shape.arrises()).max().orElse(0);
+        Amount shoulder = new Amount.Traced(Label.of("amount.shoulder", id), Length.fromMillimetres(longest),
+                Stream.concat(plumb.parts().stream(), Stream.of(apronWidth, setback)).toList(),
+                Label.of("rule.planes"));
+        return new Piece(id, Role.APRON, mark, shoulder, apronWidth, apronThickness, pose, Optional.of(shape));
+    }
+
+    /** The face of a leg that looks most nearly in a direction. */
+    private static HalfSpace inner(@Nullable Piece leg, Vector3D.Unit direction) {
+        Shape shape = Objects.requireNonNull(leg).shape();
+        return Stream.of(shape.faceSide(), shape.back(), shape.faceEdge(), shape.farEdge())
+                .max(Comparator.comparingDouble(plane -> plane.normal().dot(direction))).orElseThrow();
     }
 
     /** Where an apron that runs along this axis begins: at the inner face of one leg or of the other. */
@@ -141,7 +211,7 @@ final class TableFrame {
         figures.add(figure(View.FRONT, at(0, 0, h), at(l, 0, h), Side.ABOVE, 1, length));
         figures.add(figure(View.FRONT, at(0, 0, h), at(x0, 0, h), Side.ABOVE, 0, overhangEnds));
         figures.add(figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, height));
-        figures.add(figure(View.FRONT, at(0, 0, 0), at(0, 0, under), Side.LEFT, 0, legLength));
+        figures.add(figure(View.FRONT, at(0, 0, 0), at(0, 0, under), Side.LEFT, 0, legHeight));
         figures.add(figure(View.FRONT, at(l, 0, under), at(l, 0, h), Side.RIGHT, 1, top));
         figures.add(figure(View.FRONT, at(l, 0, apronLow), at(l, 0, under), Side.RIGHT, 0, apronWidth));
         figures.add(figure(View.FRONT, at(x0, 0, 0), at(x0 + lw, 0, 0), Side.BELOW, 0, legWidth));

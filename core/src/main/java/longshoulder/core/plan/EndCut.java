@@ -1,5 +1,6 @@
 package longshoulder.core.plan;
 
+import java.util.Arrays;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.measure.Length;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -20,12 +21,16 @@ public record EndCut(double faceAngle, double edgeAngle, double sawMitre, double
     /**
      * The cut along a plane with unit normal m, for a piece with axes u (along), v (across) and n (out): face angle =
      * atan(m·v / m·u), edge angle = atan(m·n / m·u), mitre = atan(m·v / m·u), tilt = asin |m·n|.
+     *
+     * @param arrises lengths of the four long edges, in millimetres
      */
-    static EndCut along(Pose pose, Vector3D.Unit m, Length longPoint, Length shortPoint) {
+    static EndCut along(Pose pose, Vector3D.Unit m, double[] arrises) {
         double u = m.dot(pose.along());
         double face = degrees(Math.atan(m.dot(pose.across()) / u));
         return new EndCut(face, degrees(Math.atan(m.dot(pose.out()) / u)), face,
-                degrees(Math.asin(Math.abs(m.dot(pose.out())))), longPoint, shortPoint);
+                degrees(Math.asin(Math.min(1, Math.abs(m.dot(pose.out()))))),
+                Length.fromMillimetres(Arrays.stream(arrises).max().orElse(0)),
+                Length.fromMillimetres(Arrays.stream(arrises).min().orElse(0)));
     }
 
     /** Adding zero turns −0.0 into 0.0, which is what a square end shows. */

@@ -1,5 +1,6 @@
 package longshoulder.core.plan;
 
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.frame.Piece;
@@ -42,6 +43,13 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
         return mesh.edges().stream()
                 .map(edge -> new Mesh.Edge(piece.pose().toLocal(edge.from()), piece.pose().toLocal(edge.to())))
                 .toList();
+    }
+
+    /** How long a blank must be for it, end to end along the grain, in millimetres: slanted ends reach beyond the arrises. */
+    public double blank() {
+        DoubleSummaryStatistics along = mesh.points().stream().map(piece.pose()::toLocal)
+                .mapToDouble(Vector3D::getX).summaryStatistics();
+        return along.getMax() - along.getMin();
     }
 
     /** The lowest corner of its skin in its own frame of reference along the grain: negative where a tenon stands out. */

@@ -6,13 +6,13 @@ import longshoulder.core.finding.Checks;
 import longshoulder.core.finding.Subject;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joinery;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
-import longshoulder.core.measure.Length;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -50,10 +50,12 @@ public final class Planner {
         for (Joint joint : own) {
             solid = solid.plus(joint.adds());
         }
-        Length arris = piece.length().value();
-        EndCut square = EndCut.along(piece.pose(), piece.pose().along(), arris, arris);
+        double[] arrises = piece.slanted().map(Shape::arrises)
+                .orElseGet(() -> new double[]{piece.length().value().toMillimetres()});
+        EndCut start = EndCut.along(piece.pose(), piece.shape().start().normal(), arrises);
+        EndCut finish = EndCut.along(piece.pose(), piece.shape().finish().normal(), arrises);
         Optional<Amount> shoulders = own.size() == 2 ? Optional.of(piece.length()) : Optional.empty();
-        return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, own), shoulders, square, square,
+        return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, own), shoulders, start, finish,
                 own, solid, Mesh.of(solid));
     }
 

@@ -115,6 +115,40 @@ public sealed interface Amount {
         }
     }
 
+    /**
+     * Another amount times a factor that an angle gives, such as height ÷ cos 7°; rounded half to even to a picometre.
+     *
+     * @param factor the cosine, tangent or the like
+     */
+    record Scaled(Label label, Amount of, double factor, Label because) implements Amount {
+        @Override
+        public Length value() {
+            return Length.fromMillimetres(of.value().toMillimetres() * factor);
+        }
+
+        @Override
+        public List<Amount> parts() {
+            return List.of(of);
+        }
+
+        @Override
+        public Optional<Label> rule() {
+            return Optional.of(because);
+        }
+    }
+
+    /** Found where planes of the pieces in place cut each other; the parts are what these planes hang on. */
+    record Traced(Label label, Length value, List<Amount> parts, Label because) implements Amount {
+        public Traced {
+            parts = List.copyOf(parts);
+        }
+
+        @Override
+        public Optional<Label> rule() {
+            return Optional.of(because);
+        }
+    }
+
     /** The smallest of several, such as the wanted length and the free one. */
     record Least(Label label, List<Amount> parts, Label because) implements Amount {
         public Least {

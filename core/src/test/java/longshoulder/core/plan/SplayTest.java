@@ -1,0 +1,135 @@
+package longshoulder.core.plan;
+
+import static longshoulder.core.Tables.plan;
+import static longshoulder.core.Tables.worked;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import longshoulder.core.Tables;
+import longshoulder.core.brief.Value;
+import longshoulder.core.finding.Finding;
+import longshoulder.core.geometry.Bounds;
+import longshoulder.core.geometry.Skins;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.measure.Angle;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.junit.jupiter.api.Test;
+
+/** Leaning legs: the worked figures of the trade, and what holds for any lean. */
+class SplayTest {
+
+    private static final double ANGLE = 0.001;
+    private static final double LENGTH = 0.001;
+
+    private static Project leaning(Project project, double front, double side, String faces) {
+        for (Edit edit : List.of(new Edit.Give("splay.front", new Value.Turned(new Angle(front))),
+                new Edit.Give("splay.side", new Value.Turned(new Angle(side))),
+                new Edit.Give("leg.faces", new Value.Chosen(faces)))) {
+            project = edit.applyTo(project);
+        }
+        return project;
+    }
+
+    private static Plan leaning(double front, double side, String faces) {
+        return Planner.plan(leaning(worked(), front, side, faces));
+    }
+
+    @Test
+    void oneWay_sevenDegrees_asWorked() {
+        Plan plan = leaning(0, 7, "square");
+        assertThat(plan.piece("leg-front-left").length().value().toMillimetres()).isCloseTo(730.445, within(LENGTH));
+        EndCut end = plan.piece("apron-left").start();
+        assertThat(Math.abs(end.faceAngle())).isCloseTo(7, within(ANGLE));
+        assertThat(end.edgeAngle()).isCloseTo(0, within(ANGLE));
+        assertThat(end.shortPoint().toMillimetres()).isCloseTo(599.099, within(LENGTH));
+        assertThat(end.longPoint().toMillimetres()).isCloseTo(622.428, within(LENGTH));
+        EndCut square = plan.piece("apron-front").start();
+        assertThat(square.faceAngle()).isCloseTo(0, within(ANGLE));
+        assertThat(square.longPoint().toMillimetres()).isCloseTo(1260, within(LENGTH));
+    }
+
+    @Test
+    void bothWays_nineDegrees_squareLegs_asWorked() {
+        Plan plan = leaning(9, 9, "square");
+        assertThat(plan.piece("leg-back-right").length().value().toMillimetres()).isCloseTo(742.965, within(LENGTH));
+        assertThat(plan.piece("leg-back-right").blank()).isCloseTo(742.965 + 9.503 + 9.503, within(2 * LENGTH));
+        for (String apron : List.of("apron-front", "apron-right")) {
+            for (EndCut end : List.of(plan.piece(apron).start(), plan.piece(apron).finish())) {
+                assertThat(Math.abs(end.faceAngle())).isCloseTo(8.892, within(ANGLE));
+                assertThat(Math.abs(end.edgeAngle())).isCloseTo(0.701, within(ANGLE));
+                assertThat(Math.abs(end.sawMitre())).isCloseTo(8.892, within(ANGLE));
+                assertThat(end.sawTilt()).isCloseTo(0.693, within(ANGLE));
+            }
+        }
+    }
+
+    @Test
+    void bothWays_nineDegrees_backedLegs_asWorked() {
+        Plan plan = leaning(9, 9, "backed");
+        EndCut end = plan.piece("apron-front").start();
+        assertThat(Math.abs(end.faceAngle())).isCloseTo(9, within(ANGLE));
+        assertThat(end.edgeAngle()).isCloseTo(0, within(ANGLE));
+        var leg = plan.piece("leg-front-left").piece().shape();
+        double corner = Math.toDegrees(leg.faceSide().normal().angle(leg.farEdge().normal()));
+        assertThat(Math.min(corner, 180 - corner)).isCloseTo(88.598, within(ANGLE));
+        assertThat(plan.piece("leg-front-left").length().value().toMillimetres()).isCloseTo(742.965, within(LENGTH));
+    }
+
+    @Test
+    void noLean_isThePlainTable() {
+        assertThat(leaning(0, 0, "backed").piece("apron-front").length().value())
+                .isEqualTo(plan("tenon.length", "38").piece("apron-front").length().value());
+    }
+
+    @Provide
+    Arbitrary<Project> tables() {
+        return Combinators
+                .combine(Tables.sensible(), Arbitraries.integers().between(0, 150),
+                        Arbitraries.integers().between(0, 150), Arbitraries.of("square", "backed"))
+                .as((project, front, side, faces) -> leaning(project, front / 10.0, side / 10.0, faces));
+    }
+
+    /** Solids never overlap, skins are closed, meetings are found, the top section keeps the overhang. */
+    @Property(tries = 150)
+    void anyLean_isSound(@ForAll("tables") Project project) {
+        Plan plan = Planner.plan(project);
+        assertThat(plan.joints().size()).isEqualTo(8);
+        List<PlannedPiece> pieces = plan.pieces();
+        for (int i = 0; i < pieces.size(); i++) {
+            Skins.assertClosed(pieces.get(i).mesh());
+            for (int j = i + 1; j < pieces.size(); j++) {
+                Solid shared = pieces.get(i).solid().and(pieces.get(j).solid());
+                assertThat(shared.volume()).as("%s in %s", pieces.get(i).id(), pieces.get(j).id())
+                        .isLessThan(1e-6 * pieces.get(i).solid().volume());
+            }
+        }
+        Bounds all = pieces.stream().map(PlannedPiece::solid).reduce(Solid.NOTHING, Solid::plus).bounds();
+        assertThat(all.least().getZ()).isCloseTo(0, within(1e-6));
+        double overhang = project.brief().required("overhang.ends").value().toMillimetres();
+        double under = plan.piece("top").piece().pose().origin().getZ();
+        double outermost = plan.piece("leg-front-left").mesh().points().stream()
+                .filter(point -> point.getZ() > under - 1e-6).mapToDouble(Vector3D::getX).min().orElseThrow();
+        assertThat(outermost).isCloseTo(overhang, within(1e-6));
+    }
+
+    @Property(tries = 150)
+    void anyLean_tenonsLieInTheirMortises(@ForAll("tables") Project project) {
+        Plan plan = Planner.plan(project);
+        for (Joint joint : plan.joints()) {
+            assertThat(joint.adds().minus(joint.removes()).volume()).isLessThan(1e-6 * joint.adds().volume() + 1e-9);
+        }
+        assertThat(plan.findings()).allSatisfy(finding -> assertThat(finding.remedies()).isNotEmpty());
+        assertThat(plan.findings()).noneMatch(finding -> finding.level() == Finding.Level.STOP
+                && finding.code().equals("tenons-collide"));
+    }
+}
