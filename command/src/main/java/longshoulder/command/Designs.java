@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Project;
 import longshoulder.files.BadFile;
 import longshoulder.files.DesignFile;
 import picocli.CommandLine.Parameters;
@@ -22,8 +23,16 @@ final class Designs {
     @SuppressWarnings("NullAway.Init")
     private CommandSpec command;
 
+    Path file() {
+        return file;
+    }
+
+    Project project() throws BadFile {
+        return DesignFile.read(file);
+    }
+
     Plan plan() throws BadFile {
-        return Planner.plan(DesignFile.read(file));
+        return Planner.plan(project());
     }
 
     PrintWriter out() {

@@ -11,7 +11,8 @@ import picocli.CommandLine.ParameterException;
 /** Runs one command: {@code kinds}, {@code new}, {@code plan}, {@code check}, {@code cutlist} or {@code export}. */
 @Command(name = "longshoulder", mixinStandardHelpOptions = true, version = "Long Shoulder 0.1.0", description = "Plans the joints of furniture from overall sizes.", footer = {
         "", "Without a command the window opens; \"longshoulder demo\" opens it with demo data."}, subcommands = {
-                KindsCommand.class, NewCommand.class, PlanCommand.class, CheckCommand.class,
+                KindsCommand.class, JointsCommand.class, SetCommand.class, NewCommand.class, PlanCommand.class,
+                CheckCommand.class,
                 CutListCommand.class, ExportCommand.class})
 public final class Main implements Runnable {
 

@@ -5,15 +5,11 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
-import longshoulder.core.brief.Parameter;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
-import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.project.Edit;
-import longshoulder.core.project.EditRefused;
 import longshoulder.core.project.Project;
-import longshoulder.core.words.Words;
 import longshoulder.files.DesignFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -50,48 +46,16 @@ final class NewCommand implements Callable<Integer> {
         Kind kind = Kinds.find(kindId).orElseThrow(() -> new Refusal(
                 "There is no kind of furniture called \"%s\"; \"longshoulder kinds\" lists them.".formatted(kindId)));
         Project project = Project.ofKind(kind, "", inches ? Showing.SIXTY_FOURTHS : Showing.TENTH_MILLIMETRES);
-        project = apply(project, "--title", new Edit.Retitle(title));
+        project = Settings.apply(project, "--title", new Edit.Retitle(title));
         for (String setting : settings) {
-            project = apply(project, setting, give(kind, project.showing(), setting));
+            project = Settings.give(project, setting);
         }
         for (String wood : woods) {
-            String[] halves = halves(wood, "--wood", "top=elm");
-            project = apply(project, wood, new Edit.UseWood(halves[0], halves[1]));
+            project = Settings.useWood(project, wood);
         }
         PrintWriter out = command.commandLine().getOut();
         out.print(new String(DesignFile.toBytes(project), StandardCharsets.UTF_8));
         out.flush();
         return Main.FINE;
-    }
-
-    private static Edit give(Kind kind, Showing showing, String setting) {
-        String[] halves = halves(setting, "--set", "overall.length=\"1500 mm\"");
-        Parameter parameter = kind.parameter(halves[0]).orElseThrow(
-                () -> new Refusal("%s: A %s has no parameter called \"%s\"; \"longshoulder kinds\" lists them."
-                        .formatted(setting, kind.id(), halves[0])));
-        try {
-            return new Edit.Give(halves[0], parameter.read(halves[1], showing.unit()));
-        } catch (EntryException refused) {
-            throw new Refusal("%s: %s".formatted(halves[0], refused.getMessage()));
-        }
-    }
-
-    private static String[] halves(String setting, String option, String example) {
-        int equals = setting.indexOf('=');
-        if (equals < 1) {
-            throw new Refusal(
-                    "%s \"%s\" lacks a name or a value; write it as %s %s.".formatted(option, setting, option,
-                            example));
-        }
-        return new String[]{setting.substring(0, equals).strip(), setting.substring(equals + 1).strip()};
-    }
-
-    private static Project apply(Project project, String setting, Edit edit) {
-        try {
-            return edit.applyTo(project);
-        } catch (EditRefused refused) {
-            throw new Refusal(
-                    setting + ": " + Words.showing(project.showing()).sentence(refused.reason()) + ".");
-        }
     }
 }

@@ -2,10 +2,10 @@ package longshoulder.command;
 
 import java.io.PrintWriter;
 import java.util.List;
+import java.util.stream.Collectors;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.finding.Remedy;
 import longshoulder.core.joint.Joint;
-import longshoulder.core.joint.StoppedTenon;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.reckoning.Amount;
@@ -44,12 +44,10 @@ final class PlanText {
     }
 
     private void joint(Joint joint) {
-        switch (joint) {
-            case StoppedTenon tenon -> out.printf("%s: %s, tenon %s × %s × %s long, mortise %s deep%n",
-                    words.name(joint.id()), words.text("joint." + joint.type()),
-                    words.length(tenon.thickness().value()), words.length(tenon.width().value()),
-                    words.length(tenon.length().value()), words.length(tenon.depth().value()));
-        }
+        String figures = joint.figures().values().stream()
+                .map(amount -> words.say(amount.label()) + " " + words.length(amount.value()))
+                .collect(Collectors.joining(", "));
+        out.printf("%s: %s; %s%n", words.name(joint.id()), words.text("joint." + joint.type()), figures);
     }
 
     void findings() {
@@ -77,13 +75,8 @@ final class PlanText {
         tell(piece.piece().thickness(), 1, 1);
         List<Joint> joints = piece.joints().isEmpty() ? plan.mortisesIn(piece.id()) : piece.joints();
         for (Joint joint : joints) {
-            switch (joint) {
-                case StoppedTenon tenon -> {
-                    out.println(words.name(joint.id()));
-                    List.of(tenon.thickness(), tenon.width(), tenon.length(), tenon.depth(),
-                            tenon.cheekFromReference(), tenon.mortiseFromEnd()).forEach(amount -> tell(amount, 1, 1));
-                }
-            }
+            out.println(words.name(joint.id()));
+            joint.figures().values().forEach(amount -> tell(amount, 1, 1));
         }
     }
 

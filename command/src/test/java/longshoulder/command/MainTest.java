@@ -91,6 +91,35 @@ class MainTest {
     }
 
     @Test
+    void joints_listsEveryTypeWithParametersAndSchools() {
+        assertThat(run("joints").out()).contains("haunched-tenon:").contains("haunch.form").contains("square, sloping");
+        assertThat(run("joints", "--json").out()).contains("\"id\" : \"sliding-dovetail\"")
+                .contains("\"one-in-eight\"");
+    }
+
+    @Test
+    void set_choosesAJointAndItsParameters_andTheFileKeepsThem() throws Exception {
+        String file = design();
+        Outcome set = run("set", file, "apron-front/leg-front-left:joint=haunched-tenon",
+                "apron-front/leg-front-left:haunch.width=30", "overall.length=1600", "--wood", "top=elm");
+        assertThat(set.err()).isEmpty();
+        assertThat(set.code()).isZero();
+        Outcome plan = run("plan", file, "--json");
+        assertThat(plan.out()).contains("\"haunched-tenon\"").contains("\"haunch.width\" : 30");
+        assertThat(run("plan", file).out()).contains("haunched tenon").contains("width of the haunch 30 mm");
+        run("set", file, "apron-front/leg-front-left:joint=");
+        assertThat(run("plan", file, "--json").out()).doesNotContain("haunched-tenon");
+    }
+
+    @Test
+    void set_splay_givesAngledShoulders() throws Exception {
+        String file = design("splay.side=7");
+        assertThat(run("plan", file, "--json").out()).containsPattern("\"longPoint\" : 622\\.42[78]");
+        assertThat(run("set", file, "splay.side=70").err()).contains("must lie between 0° and 25°");
+        assertThat(run("set", file, "splay.side=much").err()).contains("is not an angle");
+    }
+
+    @Test
     void new_inches_hasRoundInches() {
         assertThat(run("new", "table", "--inches").out()).contains("\"overall.length\" : \"1524 mm\"")
                 .contains("1/64 in");
@@ -103,7 +132,9 @@ class MainTest {
             "new table --set overall.beam=5mm | has no parameter called",
             "new table --set overall.length | lacks a name",
             "new table --set tenon.meeting=glued | it is one of", "new table --wood top=tin | no wood called",
-            "plan none.json | is not there", "frobnicate | Unmatched argument", "plan | Missing required parameter",
+            "plan none.json | is not there",
+            "set none.json overall.length=3 | is not there", "new table --set mast/leg:joint=housing | nothing called",
+            "frobnicate | Unmatched argument", "plan | Missing required parameter",
             "export x.json | Missing required option", "'' | Say what to do"})
     void badInput_exitsWithTwoAndOneSentence(String line, String reason) {
         Outcome outcome = line.isEmpty() ? run() : run(line.split(" ", -1));

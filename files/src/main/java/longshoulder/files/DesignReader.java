@@ -7,6 +7,11 @@ import com.fasterxml.jackson.core.io.JsonEOFException;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.util.ArrayList;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.brief.Address;
+import java.util.stream.Stream;
+import java.util.Comparator;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -32,6 +37,10 @@ import longshoulder.core.words.Words;
 final class DesignReader {
 
     private static final Length WIDEST_CHISEL = Length.ofMillimetres(100);
+
+    /** A parameter of a joint can be given only after the joint's type. */
+    private static final Comparator<Map.Entry<String, JsonNode>> TYPES_FIRST = Comparator
+            .comparing(entry -> !entry.getKey().endsWith(":" + JointKind.CHOICE));
 
     private final String file;
 
@@ -135,7 +144,7 @@ final class DesignReader {
         Showing showing = found("project.showing", () -> Showing.parse(node.path("showing").asText()));
         List<Edit> edits = new ArrayList<>();
         List<String> places = new ArrayList<>();
-        node.path("values").properties().forEach(entry -> {
+        node.path("values").properties().stream().sorted(TYPES_FIRST).forEach(entry -> {
             places.add("project.values." + shortened(entry.getKey()));
             edits.add(new Edit.Give(entry.getKey(), value(kind, entry, places.getLast())));
         });
@@ -166,7 +175,7 @@ final class DesignReader {
     }
 
     private Value value(Kind kind, Map.Entry<String, JsonNode> entry, String place) {
-        Optional<Parameter> parameter = kind.parameter(entry.getKey());
+        Optional<Parameter> parameter = parameter(kind, entry.getKey());
         if (parameter.isEmpty()) {
             // Refused with the parameter's name when the edit is made.
             return new Value.Chosen(shortened(entry.getValue().asText()));
@@ -176,6 +185,17 @@ final class DesignReader {
         } catch (EntryException refused) {
             throw at(place, refused.getMessage());
         }
+    }
+
+    /** Of the kind, or of any type of joint that has one of that name: whether it is the right one the edit finds out. */
+    private static Optional<Parameter> parameter(Kind kind, String name) {
+        Address address = Address.parse(name);
+        if (address.joint().isEmpty()) {
+            return kind.parameter(name);
+        }
+        return Stream.concat(Stream.of(JointKind.choice()), Arrays.stream(JointKind.values())
+                .flatMap(type -> type.parameters().stream())).filter(one -> one.name().equals(address.parameter()))
+                .findFirst();
     }
 
     private Tools tools(JsonNode chisels) {

@@ -37,7 +37,7 @@ public final class KindsJson {
         });
     }
 
-    private static void parameter(JsonGenerator out, Parameter parameter, Words words) throws IOException {
+    static void parameter(JsonGenerator out, Parameter parameter, Words words) throws IOException {
         out.writeStartObject();
         out.writeStringField("name", parameter.name());
         out.writeStringField("meaning", words.meaning(parameter));

@@ -5,16 +5,18 @@ import static longshoulder.files.Json.millimetres;
 import com.fasterxml.jackson.core.JsonGenerator;
 import java.io.IOException;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.finding.Remedy;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
-import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.joint.Tenon;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.EndCut;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
+import longshoulder.core.reckoning.Amount;
 import longshoulder.core.words.Words;
 
 /** Writes a plan as JSON, as {@code docs/formats/plan.schema.json} describes it. */
@@ -91,16 +93,19 @@ public final class PlanJson {
         out.writeStringField("type", joint.type());
         out.writeStringField("tenonPiece", joint.meeting().rail().id());
         out.writeStringField("mortisePiece", joint.meeting().post().id());
-        switch (joint) {
-            case StoppedTenon tenon -> {
-                tenon(out, tenon);
-                mortise(out, tenon);
-            }
+        if (!joint.tenons().isEmpty()) {
+            tenon(out, joint.tenons().getFirst());
+            mortise(out, joint.tenons().getFirst());
         }
+        out.writeObjectFieldStart("figures");
+        for (Map.Entry<String, Amount> figure : joint.figures().entrySet()) {
+            millimetres(out, figure.getKey(), figure.getValue().value());
+        }
+        out.writeEndObject();
         out.writeEndObject();
     }
 
-    private static void tenon(JsonGenerator out, StoppedTenon tenon) throws IOException {
+    private static void tenon(JsonGenerator out, Tenon tenon) throws IOException {
         out.writeObjectFieldStart("tenon");
         millimetres(out, "thickness", tenon.thickness().value());
         millimetres(out, "width", tenon.width().value());
@@ -111,7 +116,7 @@ public final class PlanJson {
         out.writeEndObject();
     }
 
-    private static void mortise(JsonGenerator out, StoppedTenon tenon) throws IOException {
+    private static void mortise(JsonGenerator out, Tenon tenon) throws IOException {
         Meeting meeting = tenon.meeting();
         out.writeObjectFieldStart("mortise");
         millimetres(out, "thickness", tenon.thickness().value());

@@ -43,7 +43,8 @@ public record Brief(String kind, Map<String, Value> values) {
     /** The length given for a parameter, as the leaf of a reckoning; empty where it is left to the school. */
     public Optional<Amount> measure(String parameter) {
         return values.get(parameter) instanceof Value.Measured(Length length)
-                ? Optional.of(new Amount.Given(Label.of("parameter." + parameter), length, parameter))
+                ? Optional.of(new Amount.Given(Label.of("parameter." + Address.parse(parameter).parameter()), length,
+                        parameter))
                 : Optional.empty();
     }
 

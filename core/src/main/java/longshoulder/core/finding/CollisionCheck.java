@@ -7,7 +7,7 @@ import java.util.Set;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.joint.Joinery;
-import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.joint.Tenon;
 import longshoulder.core.joint.TenonMeeting;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -20,28 +20,34 @@ final class CollisionCheck implements Check {
     public List<Finding> run(Subject subject) {
         List<Finding> findings = new ArrayList<>();
         Set<String> reported = new HashSet<>();
-        subject.tenons().forEach(tenon -> Joinery.competitors(tenon, subject.joints()).forEach(other -> {
-            if (!reported.contains(other.id()) && collide(tenon, other)) {
-                reported.add(tenon.id());
-                findings.add(finding(subject, tenon, other));
-            }
-        }));
+        subject.tenons().filter(CollisionCheck::isFitted).forEach(tenon -> Joinery
+                .competitors(tenon, subject.joints()).filter(CollisionCheck::isFitted).forEach(other -> {
+                    if (!reported.contains(other.id()) && collide(tenon, other)) {
+                        reported.add(tenon.id());
+                        findings.add(finding(subject, tenon, other));
+                    }
+                }));
         return findings;
     }
 
-    private static boolean collide(StoppedTenon a, StoppedTenon b) {
-        return a.mitre().isPresent() && b.mitre().isPresent()
+    /** Whether it was fitted to what it meets; other joints are looked at as solids. */
+    private static boolean isFitted(Tenon tenon) {
+        return tenon.limit().isPresent();
+    }
+
+    private static boolean collide(Tenon a, Tenon b) {
+        return !a.mitres().isEmpty() && !b.mitres().isEmpty()
                 ? tooLong(a).isPositive() || tooLong(b).isPositive()
                 : !a.straight().and(b.straight()).isNothing();
     }
 
-    private static Length tooLong(StoppedTenon tenon) {
+    private static Length tooLong(Tenon tenon) {
         return tenon.limit().map(limit -> tenon.length().value().minus(limit.value())).orElse(Length.ZERO);
     }
 
-    private static Finding finding(Subject subject, StoppedTenon tenon, StoppedTenon other) {
+    private static Finding finding(Subject subject, Tenon tenon, Tenon other) {
         Amount limit = tenon.limit().orElseThrow();
-        boolean mitred = tenon.mitre().isPresent();
+        boolean mitred = !tenon.mitres().isEmpty();
         Remedies remedies = new Remedies(subject.project()).leave(Brief.TENON_LENGTH);
         if (!mitred) {
             remedies.choose(Brief.TENON_MEETING, TenonMeeting.MITRED.option());

@@ -2,8 +2,9 @@ package longshoulder.core.finding;
 
 import java.util.List;
 import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.JointKind;
 import longshoulder.core.finding.Finding.Level;
-import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.joint.Tenon;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Label;
 
@@ -12,15 +13,16 @@ final class GlueRoomCheck implements Check {
 
     @Override
     public List<Finding> run(Subject subject) {
-        return subject.tenons().filter(tenon -> room(tenon).isLessThan(Thresholds.GLUE_ROOM))
+        return subject.joints().stream().filter(joint -> joint.kind() != JointKind.THROUGH_TENON)
+                .flatMap(joint -> joint.tenons().stream()).filter(tenon -> room(tenon).isLessThan(Thresholds.GLUE_ROOM))
                 .map(tenon -> finding(subject, tenon)).toList();
     }
 
-    private static Length room(StoppedTenon tenon) {
+    private static Length room(Tenon tenon) {
         return tenon.depth().value().minus(tenon.length().value());
     }
 
-    private static Finding finding(Subject subject, StoppedTenon tenon) {
+    private static Finding finding(Subject subject, Tenon tenon) {
         Length room = room(tenon);
         Length missing = Thresholds.GLUE_ROOM.minus(room);
         return new Finding(room.isNegative() ? "tenon-beyond-mortise" : "no-glue-room",

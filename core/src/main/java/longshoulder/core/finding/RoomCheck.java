@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.frame.Piece;
-import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.joint.Tenon;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -37,7 +37,7 @@ final class RoomCheck implements Check {
     }
 
     /** A rail wider than the post is long, or standing out past its inner face. */
-    private static void railBeside(Subject subject, StoppedTenon tenon, List<Finding> findings) {
+    private static void railBeside(Subject subject, Tenon tenon, List<Finding> findings) {
         Piece rail = tenon.meeting().rail();
         Piece post = tenon.meeting().post();
         Amount room = Amount.sum(Label.of("amount.roomOnPost")).plus(post.length())
@@ -49,7 +49,7 @@ final class RoomCheck implements Check {
                     new Remedies(subject.project()).change(rail.width(), over.negated()).change(post.length(), over)
                             .list()));
         }
-        Amount face = tenon.meeting().reference().isEdge() ? post.width() : post.thickness();
+        Amount face = tenon.meeting().referenceExtent();
         Amount needed = Amount.sum(Label.of("amount.neededOnPost")).plus(tenon.meeting().seat().setback())
                 .plus(rail.thickness()).amount();
         Length beyond = needed.value().minus(face.value());
@@ -61,7 +61,7 @@ final class RoomCheck implements Check {
         }
     }
 
-    private static void tenonless(Subject subject, StoppedTenon tenon, List<Finding> findings) {
+    private static void tenonless(Subject subject, Tenon tenon, List<Finding> findings) {
         if (!tenon.length().value().isPositive()) {
             findings.add(new Finding("no-tenon", Level.STOP, List.of(tenon.id()),
                     Label.of("finding.noTenon", tenon.id(), tenon.length().value()),

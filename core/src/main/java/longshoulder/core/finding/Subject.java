@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.joint.Joint;
-import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.joint.Tenon;
 import longshoulder.core.project.Project;
 
 /**
@@ -19,9 +19,7 @@ public record Subject(Project project, Frame planned, Frame built, List<Joint> j
         joints = List.copyOf(joints);
     }
 
-    Stream<StoppedTenon> tenons() {
-        return joints.stream().map(joint -> switch (joint) {
-            case StoppedTenon tenon -> tenon;
-        });
+    Stream<Tenon> tenons() {
+        return joints.stream().flatMap(joint -> joint.tenons().stream());
     }
 }

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.finding.Finding.Level;
-import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.joint.Tenon;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
@@ -29,7 +29,7 @@ final class ThicknessCheck implements Check {
         return findings;
     }
 
-    private static Optional<Finding> chisel(Subject subject, StoppedTenon tenon) {
+    private static Optional<Finding> chisel(Subject subject, Tenon tenon) {
         Length thickness = tenon.thickness().value();
         if (subject.project().tools().owns(thickness)) {
             return Optional.empty();
@@ -43,7 +43,7 @@ final class ThicknessCheck implements Check {
                 Label.of("finding.noChisel", thickness), remedies.list()));
     }
 
-    private static Optional<Finding> stock(Subject subject, StoppedTenon tenon) {
+    private static Optional<Finding> stock(Subject subject, Tenon tenon) {
         Length thickness = tenon.thickness().value();
         Length rail = tenon.meeting().rail().thickness().value();
         Length thinnest = rail.times(1, Thresholds.THINNEST_SHARE);
@@ -70,7 +70,7 @@ final class ThicknessCheck implements Check {
     }
 
     private static List<String> joints(Subject subject, Length thickness) {
-        return subject.tenons().filter(tenon -> tenon.thickness().value().equals(thickness)).map(StoppedTenon::id)
+        return subject.tenons().filter(tenon -> tenon.thickness().value().equals(thickness)).map(Tenon::id)
                 .toList();
     }
 }

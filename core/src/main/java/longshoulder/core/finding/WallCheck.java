@@ -3,8 +3,9 @@ package longshoulder.core.finding;
 import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.JointKind;
 import longshoulder.core.finding.Finding.Level;
-import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.joint.Tenon;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -22,10 +23,8 @@ final class WallCheck implements Check {
         return findings;
     }
 
-    private static void walls(Subject subject, StoppedTenon tenon, List<Finding> findings) {
-        Amount stock = tenon.meeting().reference().isEdge()
-                ? tenon.meeting().post().width()
-                : tenon.meeting().post().thickness();
+    private static void walls(Subject subject, Tenon tenon, List<Finding> findings) {
+        Amount stock = tenon.meeting().referenceExtent();
         Length outer = tenon.cheekFromReference().value();
         Length inner = stock.value().minus(tenon.farCheekFromReference().value());
         Length quarter = stock.value().times(1, Thresholds.WALL_SHARE);
@@ -47,7 +46,12 @@ final class WallCheck implements Check {
                 remedies.list()));
     }
 
-    private static void floor(Subject subject, StoppedTenon tenon, List<Finding> findings) {
+    private static void floor(Subject subject, Tenon tenon, List<Finding> findings) {
+        boolean through = subject.joints().stream().anyMatch(joint -> joint.id().equals(tenon.id())
+                && joint.kind() == JointKind.THROUGH_TENON);
+        if (through) {
+            return;
+        }
         Length post = tenon.meeting().postExtent().value();
         Length left = post.minus(tenon.depth().value());
         if (!left.isLessThan(Thresholds.FLOOR)) {

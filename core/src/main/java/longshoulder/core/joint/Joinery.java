@@ -25,14 +25,10 @@ public final class Joinery {
     /** What is left between two tenons that stop short of each other. */
     public static final Length CLEARANCE = Length.ofMillimetres(1);
 
-    private final TenonRules rules;
     private final TenonMeeting school;
-    private final boolean lengthGiven;
 
     private Joinery(Project project) {
-        rules = new TenonRules(project);
         school = project.brief().choice(Brief.TENON_MEETING).map(TenonMeeting::parse).orElse(TenonMeeting.MITRED);
-        lengthGiven = project.brief().measure(Brief.TENON_LENGTH).isPresent();
     }
 
     /**
@@ -43,19 +39,42 @@ public final class Joinery {
      */
     public static List<Joint> of(Project project, Frame planned, Frame built) {
         Joinery run = new Joinery(project);
-        List<StoppedTenon> alone = Meetings.find(planned).stream()
+        List<Joint> alone = Meetings.find(planned).stream()
                 .map(m -> new Meeting(built.piece(m.rail().id()), m.end(), m.post(), m.face(), m.seat()))
-                .map(run.rules::alone).toList();
-        List<Joint> joints = new ArrayList<>();
-        for (StoppedTenon tenon : alone) {
-            joints.add(alone.stream().filter(other -> compete(tenon, other)).findFirst()
-                    .map(other -> run.together(tenon, other)).orElse(tenon));
+                .map(meeting -> make(new Setting(project, meeting))).toList();
+        List<Tenon> tenons = alone.stream().flatMap(joint -> joint.tenons().stream()).toList();
+        return alone.stream().map(joint -> joint.fitted(tenon -> run.amongst(project, tenon, tenons))).toList();
+    }
+
+    /** A tenon with regard to every other that wants the same part of its post. */
+    private Tenon amongst(Project project, Tenon alone, List<Tenon> tenons) {
+        Tenon fitted = alone;
+        for (Tenon other : tenons) {
+            if (compete(alone, other)) {
+                fitted = together(new Setting(project, alone.meeting()), fitted, other);
+            }
         }
-        return joints;
+        return fitted;
+    }
+
+    private static Joint make(Setting setting) {
+        return switch (setting.kind()) {
+            case STOPPED_TENON -> StoppedTenon.make(setting);
+            case HAUNCHED_TENON -> HaunchedTenon.make(setting);
+            case DIVIDED_TENON -> DividedTenon.make(setting);
+            case THROUGH_TENON -> ThroughTenon.make(setting);
+            case STUB_TENON -> StoppedTenon.makeStub(setting);
+            case LOOSE_TENON -> LooseTenon.make(setting);
+            case HOUSING -> Housing.make(setting);
+            case LAPPED_DOVETAIL -> Dovetail.lapped(setting);
+            case SLIDING_DOVETAIL -> Dovetail.sliding(setting);
+            case BRIDLE -> Bridle.make(setting);
+            case HALF_LAP -> HalfLap.make(setting);
+        };
     }
 
     /** Whether two tenons enter one post at right angles to each other and share a height. */
-    public static boolean compete(StoppedTenon a, StoppedTenon b) {
+    public static boolean compete(Tenon a, Tenon b) {
         Meeting one = a.meeting();
         Meeting two = b.meeting();
         return one.post().id().equals(two.post().id())
@@ -64,20 +83,23 @@ public final class Joinery {
                 && b.mortiseFromEnd().value().isLessThan(a.mortiseToEnd().value());
     }
 
-    private StoppedTenon together(StoppedTenon tenon, StoppedTenon other) {
-        Amount limit = limit(tenon, other);
-        Amount length = lengthGiven || school == TenonMeeting.FULL
+    private Tenon together(Setting setting, Tenon tenon, Tenon other) {
+        Amount free = limit(tenon, other);
+        Amount limit = tenon.limit().filter(known -> known.value().isLessThan(free.value())).orElse(free);
+        Amount length = setting.given(Brief.TENON_LENGTH).isPresent() || school == TenonMeeting.FULL
                 ? tenon.length()
-                : new Amount.Least(Label.of("amount.tenonLength"), List.of(tenon.length(), limit),
+                : new Amount.Least(Label.of("amount.tenonLength"), List.of(tenon.length(), free),
                         Label.of("rule.meeting." + school.option()));
-        Optional<HalfSpace> mitre = school == TenonMeeting.MITRED
-                ? Optional.of(mitre(tenon, other))
-                : Optional.empty();
-        return new StoppedTenon(tenon.meeting(), tenon.thickness(), tenon.width(), length, rules.depth(length),
-                tenon.faceShoulder(), tenon.edgeShoulder(), Optional.of(limit), mitre);
+        List<HalfSpace> mitres = new ArrayList<>(tenon.mitres());
+        if (school == TenonMeeting.MITRED) {
+            mitres.add(mitre(tenon, other));
+        }
+        return new Tenon(tenon.meeting(), tenon.thickness(), tenon.width(), length,
+                new TenonRules(setting).depth(length),
+                tenon.faceShoulder(), tenon.edgeShoulder(), Optional.of(limit), mitres);
     }
 
-    private Amount limit(StoppedTenon tenon, StoppedTenon other) {
+    private Amount limit(Tenon tenon, Tenon other) {
         if (!tenon.meeting().isSquare() || !other.meeting().isSquare()) {
             return traced(tenon, other);
         }
@@ -89,7 +111,7 @@ public final class Joinery {
     }
 
     /** The shortest run from the leaning shoulder to the other tenon's nearer cheek or, mitred, to its farther one. */
-    private Amount traced(StoppedTenon tenon, StoppedTenon other) {
+    private Amount traced(Tenon tenon, Tenon other) {
         HalfSpace cheek = other.cheekTowards(tenon.meeting().inward(), school == TenonMeeting.MITRED);
         double shortest = tenon.runs(cheek).min().orElse(0)
                 - (school == TenonMeeting.MITRED ? 0 : CLEARANCE.toMillimetres());
@@ -99,7 +121,7 @@ public final class Joinery {
     }
 
     /** From the shoulder to the other tenon's cheek: the farther one or the nearer one as seen from this shoulder. */
-    private static Amount run(StoppedTenon tenon, StoppedTenon other, boolean toFarther) {
+    private static Amount run(Tenon tenon, Tenon other, boolean toFarther) {
         boolean gaugedFromBeyond = other.meeting().reference() != tenon.meeting().face();
         Amount cheek = gaugedFromBeyond == toFarther ? other.cheekFromReference() : other.farCheekFromReference();
         return gaugedFromBeyond
@@ -109,7 +131,7 @@ public final class Joinery {
     }
 
     /** The plane through the two lines where cheeks of one tenon cross those of the other. */
-    private static HalfSpace mitre(StoppedTenon tenon, StoppedTenon other) {
+    private static HalfSpace mitre(Tenon tenon, Tenon other) {
         Vector3D.Unit a = tenon.meeting().inward();
         Vector3D.Unit b = other.meeting().inward();
         double thickness = tenon.thickness().value().toMillimetres();
@@ -121,9 +143,9 @@ public final class Joinery {
         return HalfSpace.through(crossing, normal);
     }
 
-    /** The inner and outer run of mitred tenons, where they meet: for papers and tests. */
-    public static Stream<StoppedTenon> competitors(StoppedTenon tenon, List<Joint> joints) {
-        return joints.stream().filter(joint -> joint instanceof StoppedTenon).map(StoppedTenon.class::cast)
+    /** The tenons that compete with one for the middle of a post. */
+    public static Stream<Tenon> competitors(Tenon tenon, List<Joint> joints) {
+        return joints.stream().flatMap(joint -> joint.tenons().stream())
                 .filter(other -> !other.id().equals(tenon.id()) && compete(tenon, other));
     }
 }

@@ -1,17 +1,27 @@
 package longshoulder.core.joint;
 
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.reckoning.Amount;
 
 /**
- * What is cut where two pieces meet. A closed family: a new joint is a new file and one more name here.
+ * What is cut where two pieces meet. A closed family: a new joint is a new file, one more name here and its line in
+ * {@link JointKind}.
  */
-public sealed interface Joint permits StoppedTenon {
+public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon, ThroughTenon, LooseTenon, Housing,
+        Dovetail, Bridle, HalfLap {
 
     Meeting meeting();
 
+    JointKind kind();
+
     /** What files and the words bundle call this type, such as {@code stopped-tenon}. */
-    String type();
+    default String type() {
+        return kind().id();
+    }
 
     /** How far it lengthens the rail beyond the shoulder. */
     Amount addedLength();
@@ -21,6 +31,29 @@ public sealed interface Joint permits StoppedTenon {
 
     /** What it takes out of the post, in the world. */
     Solid removes();
+
+    /** What it takes out of the rail's body. */
+    default Solid removesFromRail() {
+        return Solid.NOTHING;
+    }
+
+    /** A part of its own, such as a loose tenon; nothing for most joints. */
+    default Solid loosePart() {
+        return Solid.NOTHING;
+    }
+
+    /** The single tenons in it, which share the checks on tenons. */
+    default List<Tenon> tenons() {
+        return List.of();
+    }
+
+    /** The same joint with its tenons fitted to what else enters the post. */
+    default Joint fitted(UnaryOperator<Tenon> fit) {
+        return this;
+    }
+
+    /** Its figures by the name of what they are, in the order in which a maker would ask for them. */
+    Map<String, Amount> figures();
 
     /** The meeting's stable name. */
     default String id() {

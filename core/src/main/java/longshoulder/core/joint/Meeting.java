@@ -33,6 +33,11 @@ public record Meeting(Piece rail, End end, Piece post, PostFace face, Seat seat)
         return face.isEdge() ? post.width() : post.thickness();
     }
 
+    /** How thick the post is across the rail's thickness. */
+    public Amount referenceExtent() {
+        return reference().isEdge() ? post.width() : post.thickness();
+    }
+
     /** The post's face that looks the way of the rail's face side: what the mortise is gauged from. */
     public PostFace reference() {
         return PostFace.looking(post, rail.pose().out());

@@ -4,57 +4,81 @@ import java.util.List;
 import java.util.Optional;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.measure.Length;
-import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 
-/** The sizes of a stopped tenon, by the default schools unless the maker gave them. */
+/** The sizes of a tenon, by the default schools unless the maker gave them for the joint or the whole project. */
 final class TenonRules {
 
     private static final Label SIXTH = Label.of("rule.edgeShoulder");
 
-    private final Project project;
+    private final Setting setting;
+    private final Meeting meeting;
 
-    TenonRules(Project project) {
-        this.project = project;
+    TenonRules(Setting setting) {
+        this.setting = setting;
+        this.meeting = setting.meeting();
     }
 
-    /** The tenon of a meeting before it is known what else enters the post. */
-    StoppedTenon alone(Meeting meeting) {
-        Amount thickness = thickness(meeting);
-        Amount edgeShoulder = edgeShoulder(meeting);
-        Amount width = Amount.sum(Label.of("amount.tenonWidth")).plus(meeting.rail().width()).minus(2, edgeShoulder)
-                .amount();
-        Amount length = wantedLength(meeting);
-        return new StoppedTenon(meeting, thickness, width, length, depth(length), faceShoulder(meeting, thickness),
-                edgeShoulder, Optional.empty(), Optional.empty());
+    /** Centred, with equal shoulders at both edges, before it is known what else enters the post. */
+    Tenon tenon() {
+        return tenon(edgeShoulder(), edgeShoulder());
     }
 
-    private Amount thickness(Meeting meeting) {
-        return given(Brief.TENON_THICKNESS).orElseGet(() -> {
+    /** With shoulders of these widths beside the rail's face edge and beside its far edge. */
+    Tenon tenon(Amount near, Amount far) {
+        Amount thickness = thickness();
+        Amount width = near.equals(far)
+                ? Amount.sum(Label.of("amount.tenonWidth")).plus(meeting.rail().width()).minus(2, near).amount()
+                : Amount.sum(Label.of("amount.tenonWidth")).plus(meeting.rail().width()).minus(near).minus(far)
+                        .amount();
+        Amount length = wantedLength();
+        return new Tenon(meeting, thickness, width, length, depth(length), centred(thickness), near, Optional.empty(),
+                List.of());
+    }
+
+    /** One cheek in line with the rail's back; the one shoulder is on the show side. */
+    Tenon bareFaced() {
+        Tenon four = tenon();
+        Amount shoulder = Amount.sum(Label.of("amount.faceShoulder")).plus(meeting.rail().thickness())
+                .minus(four.thickness()).amount();
+        return four.at(four.edgeShoulder(), four.width(), shoulder);
+    }
+
+    /** Short: a quarter of the post, and at least 6. */
+    Tenon stub() {
+        Amount length = setting.givenOr(Brief.TENON_LENGTH, () -> new Amount.Greatest(Label.of("amount.tenonLength"),
+                List.of(Setting.share("amount.quarterOfPost", meeting.postExtent(), 1, 4, "rule.stub"),
+                        Setting.ruled("amount.leastStub", Length.ofMillimetres(6), "rule.stub")),
+                Label.of("rule.stub")));
+        return tenon().runs(length, depth(length));
+    }
+
+    private Amount thickness() {
+        return setting.givenOr(Brief.TENON_THICKNESS, () -> {
             Amount third = new Amount.Share(Label.of("amount.thirdOfRail"), meeting.rail().thickness(), 1, 3,
                     Label.of("rule.third"));
-            return new Amount.Nearest(Label.of("amount.tenonThickness"), third, project.tools().chisels(),
+            return new Amount.Nearest(Label.of("amount.tenonThickness"), third, setting.project().tools().chisels(),
                     Label.of("rule.nearestChisel"));
         });
     }
 
-    private Amount wantedLength(Meeting meeting) {
-        return given(Brief.TENON_LENGTH).orElseGet(() -> new Amount.Share(Label.of("amount.tenonLength"),
+    private Amount wantedLength() {
+        return setting.givenOr(Brief.TENON_LENGTH, () -> new Amount.Share(Label.of("amount.tenonLength"),
                 meeting.postExtent(), 2, 3, Label.of("rule.twoThirds")));
     }
 
     /** The mortise that goes with a tenon of this length. */
     Amount depth(Amount length) {
-        return given(Brief.MORTISE_DEPTH)
-                .orElseGet(() -> Amount.sum(Label.of("amount.mortiseDepth")).plus(length).plus(glueRoom()).amount());
+        return setting.givenOr(Brief.MORTISE_DEPTH,
+                () -> Amount.sum(Label.of("amount.mortiseDepth")).plus(length).plus(glueRoom()).amount());
     }
 
     private static Amount glueRoom() {
         return new Amount.Ruled(Label.of("amount.glueRoom"), Length.ofMicrometres(1_500), Label.of("rule.glueRoom"));
     }
 
-    private static Amount edgeShoulder(Meeting meeting) {
+    Amount edgeShoulder() {
         Amount sixth = new Amount.Share(Label.of("amount.sixthOfWidth"), meeting.rail().width(), 1, 6, SIXTH);
         Amount least = new Amount.Ruled(Label.of("amount.leastEdgeShoulder"), Length.ofMillimetres(6), SIXTH);
         Amount most = new Amount.Ruled(Label.of("amount.mostEdgeShoulder"), Length.ofMillimetres(12), SIXTH);
@@ -63,13 +87,9 @@ final class TenonRules {
     }
 
     /** Centred in the rail's thickness. */
-    private static Amount faceShoulder(Meeting meeting, Amount thickness) {
+    private Amount centred(Amount thickness) {
         Amount both = Amount.sum(Label.of("amount.bothFaceShoulders")).plus(meeting.rail().thickness())
                 .minus(thickness).amount();
         return new Amount.Share(Label.of("amount.faceShoulder"), both, 1, 2, Label.of("rule.centred"));
-    }
-
-    private Optional<Amount> given(String parameter) {
-        return project.brief().measure(parameter);
     }
 }

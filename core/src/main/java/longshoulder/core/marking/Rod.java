@@ -2,12 +2,15 @@ package longshoulder.core.marking;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
+import longshoulder.core.frame.Shape;
+import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.View;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
-import longshoulder.core.joint.StoppedTenon;
+import longshoulder.core.joint.Tenon;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
@@ -90,15 +93,35 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
         List<Mark> marks = new ArrayList<>();
         marks.add(new Mark(Kind.END, zero(), Optional.empty()));
         for (Joint joint : mortises) {
-            switch (joint) {
-                case StoppedTenon tenon -> {
-                    marks.add(new Mark(Kind.MORTISE_START, tenon.mortiseFromEnd(), Optional.of(joint.id())));
-                    marks.add(new Mark(Kind.MORTISE_END, tenon.mortiseToEnd(), Optional.of(joint.id())));
-                }
+            for (Tenon tenon : joint.tenons()) {
+                marks.add(new Mark(Kind.MORTISE_START, tenon.mortiseFromEnd(), Optional.of(joint.id())));
+                marks.add(new Mark(Kind.MORTISE_END, tenon.mortiseToEnd(), Optional.of(joint.id())));
+            }
+            if (joint.tenons().isEmpty()) {
+                marks.addAll(traced(piece, joint));
             }
         }
         marks.add(new Mark(Kind.END, piece.length(), Optional.empty()));
         return marks;
+    }
+
+    /** Where a recess that is no mortise of a tenon begins and ends, found on its solid. */
+    private static List<Mark> traced(PlannedPiece piece, Joint joint) {
+        Shape shape = piece.piece().shape();
+        HalfSpace end = joint.meeting().postEnd() == Meeting.End.START ? shape.start() : shape.finish();
+        DoubleSummaryStatistics runs = joint.removes().cells().stream().flatMap(cell -> cell.corners().stream())
+                .mapToDouble(corner -> -end.distance(corner)).summaryStatistics();
+        Label because = Label.of("rule.planes");
+        return List.of(
+                new Mark(Kind.MORTISE_START, new Amount.Traced(Label.of("amount.mortiseFromEnd"),
+                        Length.fromMillimetres(Math.max(0, runs.getMin())), List.of(), because),
+                        Optional.of(joint.id())),
+                new Mark(Kind.MORTISE_END,
+                        new Amount.Traced(Label.of("amount.mortiseToEnd"),
+                                Length.greatest(Length.ZERO, Length.least(piece.length().value(),
+                                        Length.fromMillimetres(Math.min(runs.getMax(), 1e6)))),
+                                List.of(), because),
+                        Optional.of(joint.id())));
     }
 
     private static List<Face> faces(PlannedPiece piece, List<Joint> mortises, boolean fromFinish) {

@@ -48,7 +48,7 @@ public final class Planner {
             }
         }
         for (Joint joint : own) {
-            solid = solid.plus(joint.adds());
+            solid = solid.minus(joint.removesFromRail()).plus(joint.adds());
         }
         double[] arrises = piece.slanted().map(Shape::arrises)
                 .orElseGet(() -> new double[]{piece.length().value().toMillimetres()});

@@ -3,8 +3,11 @@ package longshoulder.core.project;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import longshoulder.core.brief.Address;
+import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
+import longshoulder.core.frame.Frame;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
@@ -22,7 +25,7 @@ public sealed interface Edit {
      */
     Project applyTo(Project project);
 
-    /** Gives a parameter of the brief a value. */
+    /** Gives a parameter of the brief a value; {@link Address} says how one of a single joint is named. */
     record Give(String parameter, Value value) implements Edit {
         @Override
         public Project applyTo(Project project) {
@@ -35,7 +38,8 @@ public sealed interface Edit {
     record LeaveToSchool(String parameter) implements Edit {
         @Override
         public Project applyTo(Project project) {
-            if (requireParameter(project, parameter).preset(false).isPresent()) {
+            if (Address.parse(parameter).joint().isEmpty()
+                    && requireParameter(project, parameter).preset(false).isPresent()) {
                 throw new EditRefused(Label.of("refused.noSchool", Label.of("parameter." + parameter)));
             }
             return project.withBrief(project.brief().without(parameter));
@@ -124,6 +128,15 @@ public sealed interface Edit {
         }
     }
 
+    /**
+     * What can be given under a name, which may be that of one joint's parameter.
+     *
+     * @throws EditRefused if there is nothing of that name
+     */
+    static Parameter parameter(Project project, String name) {
+        return requireParameter(project, name);
+    }
+
     private static Kind kind(Project project) {
         return Kinds.find(project.brief().kind())
                 .orElseThrow(() -> new EditRefused(Label.of("refused.kind", project.brief().kind())));
@@ -131,8 +144,28 @@ public sealed interface Edit {
 
     private static Parameter requireParameter(Project project, String name) {
         Kind kind = kind(project);
+        Address address = Address.parse(name);
+        if (address.joint().isPresent()) {
+            return jointParameter(project, kind, address)
+                    .orElseThrow(() -> new EditRefused(Label.of("refused.joint", name)));
+        }
         return kind.parameter(name)
                 .orElseThrow(() -> new EditRefused(Label.of("refused.parameter", Label.of("kind." + kind.id()), name)));
+    }
+
+    /** The type of a joint, or a parameter of the type that is chosen for it. */
+    private static Optional<Parameter> jointParameter(Project project, Kind kind, Address address) {
+        Frame frame = kind.frame(project.brief());
+        boolean known = address.pieces().filter(pieces -> frame.has(pieces[0]) && frame.has(pieces[1])).isPresent();
+        if (!known) {
+            return Optional.empty();
+        }
+        if (address.parameter().equals(JointKind.CHOICE)) {
+            return Optional.of(JointKind.choice());
+        }
+        JointKind type = project.brief().choice(Address.of(address.joint().orElseThrow(), JointKind.CHOICE))
+                .flatMap(JointKind::find).orElse(JointKind.STOPPED_TENON);
+        return type.parameters().stream().filter(one -> one.name().equals(address.parameter())).findFirst();
     }
 
     private static void accept(Optional<Label> refusal) {

@@ -9,7 +9,6 @@ import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.Skins;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
-import longshoulder.core.joint.StoppedTenon;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Project;
 import net.jqwik.api.Arbitrary;
@@ -80,7 +79,7 @@ class TablePropertiesTest {
         assertThat(plan.joints()).hasSize(8);
         for (Joint joint : plan.joints()) {
             assertThat(joint.adds().minus(joint.removes()).volume()).isLessThan(1e-6 * joint.adds().volume());
-            assertThat(((StoppedTenon) joint).depth().value().minus(((StoppedTenon) joint).length().value()))
+            assertThat(joint.tenons().getFirst().depth().value().minus(joint.tenons().getFirst().length().value()))
                     .isEqualTo(Length.ofMicrometres(1_500));
         }
     }

@@ -15,7 +15,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Amount;
@@ -90,6 +92,7 @@ public final class ReckoningPane extends VBox {
                 case BECAUSE -> lines.getChildren().add(because(row));
                 case SUBHEADING -> getChildren().add(subheading(row.text()));
                 case SCHOOL -> getChildren().add(school(row));
+                case JOINT, OPTION -> getChildren().add(menu(row));
                 case FIGURE, LEAVABLE -> getChildren().add(choice(row));
                 case AS_CUT -> getChildren().add(asCut(row));
             }
@@ -194,7 +197,7 @@ public final class ReckoningPane extends VBox {
             leave.getStyleClass().add("small");
             leave.setId("leave-" + row.id().replace('.', '-'));
             leave.setMinWidth(USE_PREF_SIZE);
-            leave.setOnAction(action -> bench.edit(new Edit.LeaveToSchool(row.id())));
+            leave.setOnAction(action -> bench.edit(new Edit.LeaveToSchool(row.parameter().orElse(row.id()))));
             line.getChildren().add(leave);
         }
         line.getChildren().add(field(row, "piece-" + row.id()));
@@ -216,6 +219,31 @@ public final class ReckoningPane extends VBox {
         button.setOnAction(
                 action -> bench.edit(new Edit.Give(Brief.TENON_MEETING, new Value.Chosen(row.id()))));
         return button;
+    }
+
+    /** A way of making a joint, chosen from a menu where it is named. */
+    private HBox menu(ReckoningRow row) {
+        Address address = Address.parse(row.parameter().orElseThrow());
+        Parameter.Choice choice = (Parameter.Choice) Edit.parameter(bench.project(), row.parameter().orElseThrow());
+        boolean type = row.what() == What.JOINT;
+        MenuButton menu = new MenuButton(row.figure());
+        menu.setId((type ? "joint-" : address.parameter().replace('.', '-') + "-") + row.id().replace('/', '-'));
+        menu.setAccessibleText(row.text() + " " + row.figure());
+        menu.setMinWidth(USE_PREF_SIZE);
+        for (String option : choice.options()) {
+            MenuItem item = new MenuItem(
+                    bench.words().text((type ? "joint." : "option." + choice.name() + ".") + option));
+            item.setOnAction(action -> bench
+                    .edit(new Edit.Give(row.parameter().orElseThrow(), new Value.Chosen(option))));
+            menu.getItems().add(item);
+        }
+        Label name = wrapped(row.text());
+        name.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        HBox line = new HBox(name, menu);
+        line.getStyleClass().addAll("choice-line", "joint-line");
+        line.setAlignment(Pos.CENTER_LEFT);
+        return line;
     }
 
     /** What was really cut at the saw. */

@@ -21,7 +21,7 @@ record ReckoningRow(What what, String id, String text, Optional<Amount> amount, 
 
     /** The kinds of row. */
     enum What {
-        PIECE, WOOD, LINE, RESULT, BECAUSE, SUBHEADING, SCHOOL, FIGURE, LEAVABLE, AS_CUT
+        PIECE, WOOD, LINE, RESULT, BECAUSE, SUBHEADING, SCHOOL, JOINT, OPTION, FIGURE, LEAVABLE, AS_CUT
     }
 
     static ReckoningRow words(What what, String id, String text, int depth, boolean open) {
@@ -32,7 +32,8 @@ record ReckoningRow(What what, String id, String text, Optional<Amount> amount, 
     boolean looksLike(ReckoningRow other) {
         return what == other.what && id.equals(other.id) && text.equals(other.text) && depth == other.depth
                 && parameter.equals(other.parameter) && open == other.open && isGiven() == other.isGiven()
-                && isDerived() == other.isDerived();
+                && isDerived() == other.isDerived()
+                && (amount.isPresent() || what == What.AS_CUT || figure.equals(other.figure));
     }
 
     boolean isGiven() {

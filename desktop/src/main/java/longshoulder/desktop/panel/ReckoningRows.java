@@ -7,10 +7,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.joint.Joint;
-import longshoulder.core.joint.StoppedTenon;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
@@ -52,11 +53,44 @@ final class ReckoningRows {
         if (touchesMeeting(open)) {
             schools();
         }
+        joints(piece);
         rows.add(ReckoningRow.words(What.SUBHEADING, "figures", Texts.get("reckoning.figures"), 0, false));
-        figures.forEach((id, amount) -> choice(id, amount, amount.label().equals(open.label())));
+        figures.forEach((id, amount) -> choice(piece, id, amount, amount.label().equals(open.label())));
         if (piece.shoulderLength().isPresent()) {
             asCut(piece);
         }
+    }
+
+    /** The joints at its ends, or in it, each with the type and the ways of working that can be chosen. */
+    private void joints(PlannedPiece piece) {
+        List<Joint> joints = jointsOf(piece);
+        if (joints.isEmpty()) {
+            return;
+        }
+        rows.add(ReckoningRow.words(What.SUBHEADING, "joints", Texts.get("reckoning.joints"), 0, false));
+        for (Joint joint : joints) {
+            rows.add(new ReckoningRow(What.JOINT, joint.id(), bench.words().name(other(piece, joint)), Optional.empty(),
+                    bench.words().text("joint." + joint.type()), 0,
+                    Optional.of(Address.of(joint.id(), JointKind.CHOICE)), false));
+            for (Parameter parameter : joint.kind().parameters()) {
+                if (parameter instanceof Parameter.Choice choice) {
+                    String address = Address.of(joint.id(), choice.name());
+                    String option = bench.project().brief().choice(address).orElse(choice.options().getFirst());
+                    rows.add(new ReckoningRow(What.OPTION, joint.id(), bench.words().meaning(choice),
+                            Optional.empty(), bench.words().text("option." + choice.name() + "." + option), 0,
+                            Optional.of(address), false));
+                }
+            }
+        }
+    }
+
+    private List<Joint> jointsOf(PlannedPiece piece) {
+        return piece.joints().isEmpty() ? plan.mortisesIn(piece.id()) : piece.joints();
+    }
+
+    private static String other(PlannedPiece piece, Joint joint) {
+        String rail = joint.meeting().rail().id();
+        return rail.equals(piece.id()) ? joint.meeting().post().id() : rail;
     }
 
     private Optional<Amount> find(Label label, Map<String, Amount> figures) {
@@ -72,19 +106,7 @@ final class ReckoningRows {
         figures.put("length", piece.length());
         figures.put("width", piece.piece().width());
         figures.put("thickness", piece.piece().thickness());
-        List<Joint> joints = piece.joints().isEmpty() ? plan.mortisesIn(piece.id()) : piece.joints();
-        joints.stream().findFirst().ifPresent(joint -> {
-            switch (joint) {
-                case StoppedTenon tenon -> {
-                    figures.put(Brief.TENON_THICKNESS, tenon.thickness());
-                    figures.put("tenon.width", tenon.width());
-                    figures.put(Brief.TENON_LENGTH, tenon.length());
-                    figures.put(Brief.MORTISE_DEPTH, tenon.depth());
-                    figures.put("near-cheek", tenon.cheekFromReference());
-                    figures.put("mortise-from-end", tenon.mortiseFromEnd());
-                }
-            }
-        });
+        jointsOf(piece).stream().findFirst().ifPresent(joint -> figures.putAll(joint.figures()));
         return figures;
     }
 
@@ -138,11 +160,20 @@ final class ReckoningRows {
     }
 
     /** A figure of the piece to open; those that a school decides can be set here, and given back to the school. */
-    private void choice(String id, Amount amount, boolean open) {
-        boolean leavable = amount instanceof Amount.Given && isLeftToSchool(id);
-        Optional<String> parameter = given(amount).or(() -> Optional.of(id).filter(this::isLeftToSchool));
+    private void choice(PlannedPiece piece, String id, Amount amount, boolean open) {
+        Optional<String> parameter = given(amount).or(() -> Optional.of(id).filter(this::isLeftToSchool))
+                .or(() -> jointParameter(piece, id));
+        boolean leavable = amount instanceof Amount.Given && parameter
+                .filter(name -> isLeftToSchool(name) || Address.parse(name).joint().isPresent()).isPresent();
         rows.add(new ReckoningRow(leavable ? What.LEAVABLE : What.FIGURE, id, bench.words().say(amount.label()),
                 Optional.of(amount), figure(amount.value()), 0, parameter, open));
+    }
+
+    /** The address of a figure that the type of the piece's first joint leaves to the school. */
+    private Optional<String> jointParameter(PlannedPiece piece, String id) {
+        return jointsOf(piece).stream().findFirst().filter(
+                joint -> joint.kind().parameters().stream().anyMatch(parameter -> parameter.name().equals(id)))
+                .map(joint -> Address.of(joint.id(), id));
     }
 
     private void asCut(PlannedPiece piece) {

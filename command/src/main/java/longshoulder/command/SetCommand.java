@@ -1,0 +1,42 @@
+package longshoulder.command;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import longshoulder.core.project.Project;
+import longshoulder.files.DesignFile;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/**
+ * {@code set FILE NAME=VALUE...}: edits a design file in place. A parameter of one joint is named by its joint:
+ * {@code apron-front/leg-front-left:joint=haunched-tenon}.
+ */
+@Command(name = "set", mixinStandardHelpOptions = true, description = "Edits a design file: parameters, joints, schools, woods.")
+final class SetCommand implements Callable<Integer> {
+
+    @Mixin
+    @SuppressWarnings("NullAway.Init") // picocli fills it in
+    private Designs design;
+
+    @Parameters(index = "1..*", paramLabel = "NAME=VALUE", description = "Gives a parameter a value; NAME= leaves it to the school. JOINT:joint=TYPE chooses a joint, JOINT:NAME=VALUE sets one of its parameters.")
+    private List<String> settings = new ArrayList<>();
+
+    @Option(names = "--wood", paramLabel = "ROLE=WOOD", description = "Chooses a wood, such as top=elm.")
+    private List<String> woods = new ArrayList<>();
+
+    @Override
+    public Integer call() throws Exception {
+        Project project = design.project();
+        for (String setting : settings) {
+            project = Settings.give(project, setting);
+        }
+        for (String wood : woods) {
+            project = Settings.useWood(project, wood);
+        }
+        DesignFile.write(design.file(), project);
+        return Main.FINE;
+    }
+}

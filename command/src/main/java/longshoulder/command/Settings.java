@@ -1,0 +1,58 @@
+package longshoulder.command;
+
+import longshoulder.core.brief.Parameter;
+import longshoulder.core.measure.EntryException;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.EditRefused;
+import longshoulder.core.project.Project;
+import longshoulder.core.words.Words;
+
+/** Settings as they are typed after {@code --set} and the like; each refusal is one sentence. */
+final class Settings {
+
+    private Settings() {}
+
+    /** NAME=VALUE; NAME= leaves a parameter to the school again. */
+    static Project give(Project project, String setting) {
+        String[] halves = halves(setting, "--set", "overall.length=\"1500 mm\"");
+        if (halves[1].isEmpty()) {
+            return apply(project, setting, new Edit.LeaveToSchool(halves[0]));
+        }
+        try {
+            Parameter parameter = Edit.parameter(project, halves[0]);
+            return apply(project, setting,
+                    new Edit.Give(halves[0], parameter.read(halves[1], project.showing().unit())));
+        } catch (EditRefused refused) {
+            throw refusal(project, setting, refused);
+        } catch (EntryException refused) {
+            throw new Refusal("%s: %s".formatted(halves[0], refused.getMessage()));
+        }
+    }
+
+    /** ROLE=WOOD. */
+    static Project useWood(Project project, String setting) {
+        String[] halves = halves(setting, "--wood", "top=elm");
+        return apply(project, setting, new Edit.UseWood(halves[0], halves[1]));
+    }
+
+    static Project apply(Project project, String setting, Edit edit) {
+        try {
+            return edit.applyTo(project);
+        } catch (EditRefused refused) {
+            throw refusal(project, setting, refused);
+        }
+    }
+
+    private static Refusal refusal(Project project, String setting, EditRefused refused) {
+        return new Refusal(setting + ": " + Words.showing(project.showing()).sentence(refused.reason()) + ".");
+    }
+
+    private static String[] halves(String setting, String option, String example) {
+        int equals = setting.indexOf('=');
+        if (equals < 1) {
+            throw new Refusal("%s \"%s\" lacks a name or a value; write it as %s %s.".formatted(option, setting, option,
+                    example));
+        }
+        return new String[]{setting.substring(0, equals).strip(), setting.substring(equals + 1).strip()};
+    }
+}

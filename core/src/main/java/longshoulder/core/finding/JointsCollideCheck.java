@@ -1,0 +1,58 @@
+package longshoulder.core.finding;
+
+import java.util.ArrayList;
+import java.util.List;
+import longshoulder.core.brief.Address;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.finding.Finding.Level;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.project.Edit;
+import longshoulder.core.reckoning.Label;
+
+/** Joints of any type whose parts want the same place inside a post: found from their solids. */
+final class JointsCollideCheck implements Check {
+
+    /** In mm³: less than this is the noise of doubles. */
+    private static final double SPECK = 0.01;
+
+    @Override
+    public List<Finding> run(Subject subject) {
+        List<Finding> findings = new ArrayList<>();
+        List<Joint> joints = subject.joints();
+        for (int i = 0; i < joints.size(); i++) {
+            for (int j = i + 1; j < joints.size(); j++) {
+                Joint one = joints.get(i);
+                Joint other = joints.get(j);
+                boolean samePost = one.meeting().post().id().equals(other.meeting().post().id());
+                if (samePost && !(isTooLong(one) || isTooLong(other)) && collide(one, other)) {
+                    findings.add(finding(subject, one, other));
+                }
+            }
+        }
+        return findings;
+    }
+
+    /** A tenon longer than the others allow is found by a check of its own, with the figure. */
+    private static boolean isTooLong(Joint joint) {
+        return joint.tenons().stream().anyMatch(tenon -> tenon.limit()
+                .filter(limit -> tenon.length().value().isGreaterThan(limit.value())).isPresent());
+    }
+
+    private static boolean collide(Joint one, Joint other) {
+        return one.adds().plus(one.loosePart()).and(other.adds().plus(other.loosePart())).volume() > SPECK;
+    }
+
+    private static Finding finding(Subject subject, Joint one, Joint other) {
+        Remedies remedies = new Remedies(subject.project());
+        for (Joint joint : List.of(one, other)) {
+            if (joint.kind() != JointKind.STOPPED_TENON) {
+                remedies.add(Label.of("remedy.leaveJoint", joint.id()),
+                        new Edit.LeaveToSchool(Address.of(joint.id(), JointKind.CHOICE)));
+            }
+        }
+        return new Finding("joints-collide", Level.STOP,
+                List.of(one.id(), other.id(), one.meeting().post().id()), Label.of("finding.jointsCollide", one.id(),
+                        other.id(), one.meeting().post().id()),
+                remedies.list());
+    }
+}

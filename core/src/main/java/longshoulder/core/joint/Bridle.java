@@ -1,0 +1,68 @@
+package longshoulder.core.joint;
+
+import static longshoulder.core.joint.RailEnd.mm;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * The rail's end is forked and straddles a tongue that is left of the post. The tongue is a third of the thicker of the two,
+ * but never more than the rail leaves room for.
+ *
+ * @param tongue how thick the post is left between the two arms
+ */
+public record Bridle(Meeting meeting, Amount tongue) implements Joint {
+
+    static Joint make(Setting setting) {
+        Meeting meeting = setting.meeting();
+        Amount thicker = new Amount.Greatest(Label.of("amount.thicker"),
+                List.of(meeting.rail().thickness(), meeting.referenceExtent()), Label.of("rule.bridle"));
+        Amount third = Setting.share("amount.tongue", thicker, 1, 3, "rule.bridle");
+        Amount most = Setting.share("amount.tongueRoom", meeting.rail().thickness(), 2, 3, "rule.bridleArms");
+        return new Bridle(meeting, setting.givenOr("bridle.tongue", () -> new Amount.Least(Label.of("amount.tongue"),
+                List.of(third, most), Label.of("rule.bridle"))));
+    }
+
+    @Override
+    public JointKind kind() {
+        return JointKind.BRIDLE;
+    }
+
+    @Override
+    public Amount addedLength() {
+        return meeting.postExtent();
+    }
+
+    @Override
+    public Solid adds() {
+        RailEnd end = new RailEnd(meeting);
+        double run = mm(meeting.postExtent());
+        return end.beyondShoulder(run, 0, end.width(), 0, arm(end))
+                .plus(end.beyondShoulder(run, 0, end.width(), end.thickness() - arm(end), end.thickness()));
+    }
+
+    @Override
+    public Solid removes() {
+        RailEnd end = new RailEnd(meeting);
+        double run = mm(meeting.postExtent());
+        return end.intoPost(run, 0, end.width(), 0, arm(end))
+                .plus(end.intoPost(run, 0, end.width(), end.thickness() - arm(end), end.thickness()));
+    }
+
+    private double arm(RailEnd end) {
+        return (end.thickness() - mm(tongue)) / 2;
+    }
+
+    @Override
+    public Map<String, Amount> figures() {
+        Map<String, Amount> figures = new LinkedHashMap<>();
+        figures.put("bridle.tongue", tongue);
+        figures.put("bridle.length", meeting.postExtent());
+        return figures;
+    }
+}

@@ -1,0 +1,48 @@
+package longshoulder.core.joint;
+
+import static longshoulder.core.joint.RailEnd.mm;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.reckoning.Amount;
+
+/** The rail's end, half as thick, laid across the post in a notch of its own depth; the show side stays whole. */
+public record HalfLap(Meeting meeting, Amount thickness) implements Joint {
+
+    static Joint make(Setting setting) {
+        return new HalfLap(setting.meeting(), Setting.share("amount.lapThickness",
+                setting.meeting().rail().thickness(), 1, 2, "rule.halfLap"));
+    }
+
+    @Override
+    public JointKind kind() {
+        return JointKind.HALF_LAP;
+    }
+
+    @Override
+    public Amount addedLength() {
+        return meeting.postExtent();
+    }
+
+    @Override
+    public Solid adds() {
+        RailEnd end = new RailEnd(meeting);
+        return end.beyondShoulder(mm(meeting.postExtent()), 0, end.width(), 0, mm(thickness));
+    }
+
+    @Override
+    public Solid removes() {
+        RailEnd end = new RailEnd(meeting);
+        return end.intoPost(mm(meeting.postExtent()), 0, end.width(), 0, mm(thickness));
+    }
+
+    @Override
+    public Map<String, Amount> figures() {
+        Map<String, Amount> figures = new LinkedHashMap<>();
+        figures.put("lap.thickness", thickness);
+        figures.put("lap.length", meeting.postExtent());
+        return figures;
+    }
+}

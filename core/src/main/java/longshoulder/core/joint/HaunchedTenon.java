@@ -1,0 +1,90 @@
+package longshoulder.core.joint;
+
+import static longshoulder.core.joint.RailEnd.mm;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * A stopped tenon with a haunch towards the end of the post: it keeps the rail from twisting where a full tenon would leave
+ * the mortise open at the end. Square, a third of the rail's width at the corner and as deep as the tenon is thick; or
+ * sloping from that depth to nothing at the rail's edge, where it must not show.
+ *
+ * @param width of the haunch, from the rail's face edge to the tenon
+ * @param depth of the haunch beyond the shoulder; its groove is deeper by the room for glue
+ */
+public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, boolean sloping) implements Joint {
+
+    static Joint make(Setting setting) {
+        TenonRules rules = new TenonRules(setting);
+        Amount width = setting.givenOr("haunch.width",
+                () -> Setting.share("amount.haunchWidth", setting.meeting().rail().width(), 1, 3, "rule.haunch"));
+        Tenon tenon = rules.tenon(width, rules.edgeShoulder());
+        Amount depth = setting.givenOr("haunch.depth",
+                () -> Setting.share("amount.haunchDepth", tenon.thickness(), 1, 1, "rule.haunch"));
+        return new HaunchedTenon(tenon, width, depth, setting.choice("haunch.form", "square").equals("sloping"));
+    }
+
+    @Override
+    public JointKind kind() {
+        return JointKind.HAUNCHED_TENON;
+    }
+
+    @Override
+    public Meeting meeting() {
+        return tenon.meeting();
+    }
+
+    @Override
+    public Amount addedLength() {
+        return tenon.length();
+    }
+
+    @Override
+    public Solid adds() {
+        Solid haunch = end().beyondShoulder(mm(depth), 0, mm(width), tenon.innerCheek(), tenon.outerCheek());
+        return tenon.adds().plus(sloping
+                ? haunch.clip(end().edge(meeting().shoulder(), 0, mm(width) / Math.max(1e-3, mm(depth)), true))
+                : haunch);
+    }
+
+    @Override
+    public Solid removes() {
+        double run = mm(depth) + mm(glueRoom());
+        Solid groove = end().intoPost(run, 0, mm(width), tenon.innerCheek(), tenon.outerCheek());
+        return tenon.removes().plus(sloping
+                ? groove.clip(end().edge(meeting().surface(), 0, mm(width) / run, true))
+                : groove);
+    }
+
+    private Amount glueRoom() {
+        return Amount.sum(Label.of("amount.glueRoom")).plus(tenon.depth()).minus(tenon.length()).amount();
+    }
+
+    private RailEnd end() {
+        return new RailEnd(meeting());
+    }
+
+    @Override
+    public List<Tenon> tenons() {
+        return List.of(tenon);
+    }
+
+    @Override
+    public Joint fitted(UnaryOperator<Tenon> fit) {
+        return new HaunchedTenon(fit.apply(tenon), width, depth, sloping);
+    }
+
+    @Override
+    public Map<String, Amount> figures() {
+        Map<String, Amount> figures = StoppedTenon.figures(tenon);
+        figures.put("haunch.width", width);
+        figures.put("haunch.depth", depth);
+        return figures;
+    }
+}

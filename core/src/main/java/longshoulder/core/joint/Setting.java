@@ -1,0 +1,52 @@
+package longshoulder.core.joint;
+
+import java.util.Optional;
+import java.util.function.Supplier;
+import longshoulder.core.brief.Address;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.measure.Length;
+import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/** What a joint is made from: its meeting, and what the maker chose for it or for the whole project. */
+record Setting(Project project, Meeting meeting) {
+
+    /** The type chosen for this meeting; the stopped tenon where none was. */
+    JointKind kind() {
+        return brief().choice(Address.of(meeting.id(), JointKind.CHOICE)).flatMap(JointKind::find)
+                .orElse(JointKind.STOPPED_TENON);
+    }
+
+    /** The length given for this joint, else for the whole project. */
+    Optional<Amount> given(String parameter) {
+        return brief().measure(Address.of(meeting.id(), parameter)).or(() -> brief().measure(parameter));
+    }
+
+    Amount givenOr(String parameter, Supplier<Amount> school) {
+        return given(parameter).orElseGet(school);
+    }
+
+    /** The option chosen for this joint, or the usual one. */
+    String choice(String parameter, String usual) {
+        return brief().choice(Address.of(meeting.id(), parameter)).orElse(usual);
+    }
+
+    RailEnd end() {
+        return new RailEnd(meeting);
+    }
+
+    private Brief brief() {
+        return project.brief();
+    }
+
+    /** A share of an amount, such as a third of the post. */
+    static Amount share(String label, Amount of, int numerator, int denominator, String rule) {
+        return new Amount.Share(Label.of(label), of, numerator, denominator, Label.of(rule));
+    }
+
+    static Amount ruled(String label, Length value, String rule) {
+        return new Amount.Ruled(Label.of(label), value, Label.of(rule));
+    }
+}

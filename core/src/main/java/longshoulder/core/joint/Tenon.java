@@ -1,0 +1,153 @@
+package longshoulder.core.joint;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.DoubleStream;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * One tenon with its mortise, in line with the rail: what all tenoned joints are made of.
+ *
+ * @param thickness across the cheeks; the mortise is as wide
+ * @param width along the post; the mortise is as long
+ * @param length from the shoulder to the tip; on the longer cheek where the end is mitred
+ * @param depth of the mortise
+ * @param faceShoulder from the rail's face side in to the near cheek
+ * @param edgeShoulder from the rail's face edge in to the tenon; the same at the other edge
+ * @param limit how long it can be without touching another tenon in the post
+ * @param mitres where the end is cut to clear meeting tenons; the tenon lies inside all
+ */
+public record Tenon(Meeting meeting, Amount thickness, Amount width, Amount length, Amount depth,
+        Amount faceShoulder, Amount edgeShoulder, Optional<Amount> limit,
+        List<HalfSpace> mitres) {
+
+    public Tenon {
+        mitres = List.copyOf(mitres);
+    }
+
+    /** The meeting's stable name. */
+    public String id() {
+        return meeting.id();
+    }
+
+    /** The same tenon elsewhere on the rail's end. */
+    Tenon at(Amount otherEdgeShoulder, Amount otherWidth, Amount otherFaceShoulder) {
+        return new Tenon(meeting, thickness, otherWidth, length, depth, otherFaceShoulder, otherEdgeShoulder, limit,
+                mitres);
+    }
+
+    /** The same tenon of another length in a mortise of another depth. */
+    Tenon runs(Amount otherLength, Amount otherDepth) {
+        return new Tenon(meeting, thickness, width, otherLength, otherDepth, faceShoulder, edgeShoulder, limit, mitres);
+    }
+
+    /** From the rail's back to the cheek on the show side, in millimetres. */
+    double outerCheek() {
+        return mm(meeting.rail().thickness()) - mm(faceShoulder);
+    }
+
+    /** From the rail's back to the other cheek, in millimetres. */
+    double innerCheek() {
+        return outerCheek() - mm(thickness);
+    }
+
+    /** What it adds to the rail beyond the shoulder, in the world. */
+    public Solid adds() {
+        Solid solid = straight();
+        for (HalfSpace mitre : mitres) {
+            solid = solid.clip(mitre);
+        }
+        return solid;
+    }
+
+    /** The tenon with its end square, whatever it meets. */
+    public Solid straight() {
+        return new RailEnd(meeting).beyondShoulder(mm(length), mm(edgeShoulder), mm(edgeShoulder) + mm(width),
+                innerCheek(), outerCheek());
+    }
+
+    /** Its mortise, in the world. */
+    public Solid removes() {
+        return new RailEnd(meeting).intoPost(mm(depth), mm(edgeShoulder), mm(edgeShoulder) + mm(width), innerCheek(),
+                outerCheek());
+    }
+
+    /** From the post's reference face to the near cheek of the mortise. */
+    public Amount cheekFromReference() {
+        return Amount.sum(Label.of("amount.nearCheek")).plus(meeting.seat().setback()).plus(faceShoulder).amount();
+    }
+
+    /** From the post's reference face to the far cheek of the mortise. */
+    public Amount farCheekFromReference() {
+        return Amount.sum(Label.of("amount.farCheek")).plus(cheekFromReference()).plus(thickness).amount();
+    }
+
+    /** From the post's end to the near end of the mortise. */
+    public Amount mortiseFromEnd() {
+        Amount square = Amount.sum(Label.of("amount.mortiseFromEnd")).plus(meeting.seat().drop()).plus(edgeShoulder)
+                .amount();
+        return meeting.isSquare() ? square : traced("amount.mortiseFromEnd", square, 0);
+    }
+
+    /** From the post's end to the far end of the mortise. */
+    public Amount mortiseToEnd() {
+        Amount square = Amount.sum(Label.of("amount.mortiseToEnd")).plus(mortiseFromEnd()).plus(width).amount();
+        return meeting.isSquare() ? square : traced("amount.mortiseToEnd", square, mm(width));
+    }
+
+    /** Where an edge of the slanted mortise opens in the post's face, from the post's end along its near arris. */
+    private Amount traced(String key, Amount square, double beyond) {
+        Piece rail = meeting.rail();
+        Piece post = meeting.post();
+        double y = mm(edgeShoulder) + beyond;
+        double z = mm(rail.thickness()) - mm(faceShoulder);
+        Vector3D mouth = rail.pose().toWorld(rail.pose().run(meeting.surface(), y, z), y, z);
+        HalfSpace end = meeting.postEnd() == Meeting.End.START ? post.shape().start() : post.shape().finish();
+        double along = -end.distance(mouth) / Math.abs(end.normal().dot(post.pose().along()));
+        return new Amount.Traced(Label.of(key), Length.fromMillimetres(along), square.parts(),
+                Label.of("rule.planes"));
+    }
+
+    /** The plane of the cheek that one comes to first when going in a direction, or last; the direction points out of it. */
+    HalfSpace cheekTowards(Vector3D.Unit direction, boolean last) {
+        Piece rail = meeting.rail();
+        boolean outwards = direction.dot(rail.pose().out()) > 0;
+        return HalfSpace.through(rail.pose().toWorld(0, 0, outwards == last ? outerCheek() : innerCheek()), direction);
+    }
+
+    /** How far the four long edges of the tenon run from the shoulder to a plane, in millimetres. */
+    DoubleStream runs(HalfSpace plane) {
+        Piece rail = meeting.rail();
+        double sign = meeting.end() == Meeting.End.START ? -1 : 1;
+        return DoubleStream.of(outerCheek(), innerCheek()).flatMap(z -> DoubleStream
+                .of(mm(edgeShoulder), mm(edgeShoulder) + mm(width))
+                .map(y -> sign * (rail.pose().run(plane, y, z) - rail.pose().run(meeting.shoulder(), y, z))));
+    }
+
+    /** How far the tenon runs on its shorter cheek where it is mitred: less than its length, or equal. */
+    public Length shortCheek() {
+        double shortest = Double.POSITIVE_INFINITY;
+        Piece rail = meeting.rail();
+        for (HalfSpace plane : mitres) {
+            double advance = plane.normal().dot(meeting.inward());
+            for (double z : new double[]{outerCheek(), innerCheek()}) {
+                Vector3D foot = rail.pose().toWorld(rail.pose().run(meeting.shoulder(), 0, z), 0, z);
+                shortest = Math.min(shortest, -plane.distance(foot) / advance);
+            }
+        }
+        if (mitres.isEmpty()) {
+            return length.value();
+        }
+        return Length.least(length.value(), Length.fromMillimetres(shortest));
+    }
+
+    private static double mm(Amount amount) {
+        return amount.value().toMillimetres();
+    }
+}

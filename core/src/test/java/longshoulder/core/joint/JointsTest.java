@@ -1,0 +1,245 @@
+package longshoulder.core.joint;
+
+import static longshoulder.core.Tables.mm;
+import static longshoulder.core.Tables.table;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Random;
+import longshoulder.core.Tables;
+import longshoulder.core.brief.Address;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.brief.Parameter;
+import longshoulder.core.brief.Value;
+import longshoulder.core.finding.Finding;
+import longshoulder.core.geometry.Skins;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Angle;
+import longshoulder.core.measure.Length;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.PlannedPiece;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.EditRefused;
+import longshoulder.core.project.Project;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Every type of joint: worked figures, and what holds for any table with any joints at any lean. */
+class JointsTest {
+
+    private static final String FRONT_LEFT = "apron-front/leg-front-left";
+    private static final List<JointKind> KINDS = List.of(JointKind.values());
+    private static final List<String> MEETINGS = List.of(FRONT_LEFT, "apron-front/leg-front-right",
+            "apron-back/leg-back-left", "apron-back/leg-back-right", "apron-left/leg-front-left",
+            "apron-left/leg-back-left", "apron-right/leg-front-right", "apron-right/leg-back-right");
+
+    private static Project with(Project project, String meeting, JointKind kind, String... settings) {
+        Project changed = new Edit.Give(Address.of(meeting, JointKind.CHOICE), new Value.Chosen(kind.id()))
+                .applyTo(project);
+        for (int i = 0; i < settings.length; i += 2) {
+            changed = Tables.give(Address.of(meeting, settings[i]), settings[i + 1]).applyTo(changed);
+        }
+        return changed;
+    }
+
+    private static Joint joint(JointKind kind, String... settings) {
+        return Planner.plan(with(table("apron.setback", "0"), FRONT_LEFT, kind, settings)).joints().stream()
+                .filter(one -> one.id().equals(FRONT_LEFT)).findFirst().orElseThrow();
+    }
+
+    private static Length figure(Joint joint, String name) {
+        return Objects.requireNonNull(joint.figures().get(name)).value();
+    }
+
+    @Test
+    void shoulders_threeTwoAndBareFaced() {
+        assertThat(figure(joint(JointKind.STOPPED_TENON), "tenon.width")).isEqualTo(mm("71"));
+        assertThat(figure(joint(JointKind.STOPPED_TENON, "tenon.shoulders", "three"), "tenon.width"))
+                .isEqualTo(mm("83"));
+        assertThat(figure(joint(JointKind.STOPPED_TENON, "tenon.shoulders", "two"), "tenon.width"))
+                .isEqualTo(mm("95"));
+        Tenon bare = joint(JointKind.STOPPED_TENON, "tenon.shoulders", "bare-faced").tenons().getFirst();
+        assertThat(bare.faceShoulder().value()).isEqualTo(mm("14"));
+        assertThat(bare.innerCheek()).isCloseTo(0, within(1e-9));
+    }
+
+    @Test
+    void haunched_aThirdOfTheWidthAsDeepAsTheTenonIsThick() {
+        Joint joint = joint(JointKind.HAUNCHED_TENON, "haunch.width", "32");
+        assertThat(figure(joint, "haunch.depth")).isEqualTo(mm("8"));
+        assertThat(figure(joint, "tenon.width")).isEqualTo(mm("51"));
+        Joint sloping = joint(JointKind.HAUNCHED_TENON, "haunch.width", "32", "haunch.form", "sloping");
+        assertThat(joint.adds().volume() - sloping.adds().volume()).isCloseTo(32 * 8 * 8 / 2.0, within(1e-6));
+    }
+
+    @Test
+    void divided_doubleInThirds_twinOneThicknessApart() {
+        Joint twice = joint(JointKind.DIVIDED_TENON, "tenon.thickness", "6");
+        assertThat(twice.tenons()).extracting(tenon -> tenon.width().value())
+                .containsExactly(mm("71").times(1, 3), mm("71").times(1, 3));
+        assertThat(joint(JointKind.DIVIDED_TENON, "tenon.division", "triple").tenons()).hasSize(3);
+        List<Tenon> twin = joint(JointKind.DIVIDED_TENON, "tenon.division", "twin", "tenon.thickness", "6").tenons();
+        assertThat(twin.get(1).faceShoulder().value().minus(twin.get(0).faceShoulder().value())).isEqualTo(mm("12"));
+        assertThat(twin.get(0).faceShoulder().value()).isEqualTo(mm("2"));
+    }
+
+    @Test
+    void through_isThePostAndWhatStandsProud() {
+        Project project = with(table("leg.width", "40"), FRONT_LEFT, JointKind.THROUGH_TENON, "tenon.proud", "12");
+        Plan plan = Planner.plan(project);
+        Joint joint = plan.joints().stream().filter(one -> one.id().equals(FRONT_LEFT)).findFirst().orElseThrow();
+        assertThat(joint.addedLength().value()).isEqualTo(mm("52"));
+        assertThat(plan.piece("apron-front").mesh().points().stream().mapToDouble(p -> p.getX()).min().orElseThrow())
+                .isCloseTo(60 - 12, within(1e-9));
+    }
+
+    @Test
+    void through_wedged_flaresTheExitOverTheWholeDepth() {
+        Joint plain = joint(JointKind.THROUGH_TENON);
+        Joint wedged = joint(JointKind.THROUGH_TENON, "tenon.wedges", "two", "wedge.flare", "2");
+        double triangle = 60 * 2 / 2.0 * 8;
+        assertThat(wedged.removes().volume() - plain.removes().volume()).isCloseTo(2 * triangle, within(1e-6));
+    }
+
+    @Test
+    void loose_isBothDepthsLessTheRoom() {
+        Joint joint = joint(JointKind.LOOSE_TENON, "mortise.depth", "27");
+        assertThat(figure(joint, "loose.length")).isEqualTo(mm("52.5"));
+        assertThat(joint.addedLength().value()).isEqualTo(mm("0"));
+        assertThat(joint.loosePart().minus(joint.removes()).minus(joint.removesFromRail()).volume())
+                .isCloseTo(0, within(1e-6));
+    }
+
+    @Test
+    void housingStubAndLap_takeTheirShareOfThePost() {
+        assertThat(joint(JointKind.HOUSING).addedLength().value()).isEqualTo(mm("15"));
+        assertThat(joint(JointKind.STUB_TENON).addedLength().value()).isEqualTo(mm("15"));
+        assertThat(joint(JointKind.HALF_LAP).adds().volume()).isCloseTo(60 * 95 * 11, within(1e-6));
+    }
+
+    @Test
+    void dovetail_widensIntoThePost() {
+        Joint tail = joint(JointKind.SLIDING_DOVETAIL, "tail.length", "14");
+        // Root 11, growing by 14 / 7 on either cheek: on the average 13 thick.
+        assertThat(tail.adds().volume()).isCloseTo(14 * 95 * 13, within(1e-6));
+        assertThat(joint(JointKind.LAPPED_DOVETAIL, "tail.length", "14").adds().volume())
+                .isCloseTo(14 * 47.5 * 13, within(1e-6));
+    }
+
+    @Test
+    void bridle_leavesATongueThatTheArmsStraddle() {
+        Joint bridle = joint(JointKind.BRIDLE);
+        assertThat(figure(bridle, "bridle.tongue")).isEqualTo(mm("22").times(2, 3));
+        assertThat(bridle.adds().volume()).isCloseTo(60 * 95 * (22 - 22 * 2 / 3.0), within(1e-3));
+    }
+
+    @Test
+    void choice_unknownJointTypeOrParameter_isRefused() {
+        assertThatThrownBy(() -> Tables.give("apron-front/keel:joint", "housing").applyTo(table()))
+                .isInstanceOf(EditRefused.class);
+        assertThatThrownBy(() -> Tables.give(FRONT_LEFT + ":joint", "glue").applyTo(table()))
+                .isInstanceOf(EditRefused.class);
+        assertThatThrownBy(() -> Tables.give(FRONT_LEFT + ":haunch.width", "30").applyTo(table()))
+                .isInstanceOf(EditRefused.class);
+    }
+
+    @Test
+    void choice_leftToTheSchool_isAStoppedTenonAgain() {
+        Project chosen = with(table(), FRONT_LEFT, JointKind.HOUSING);
+        Project left = new Edit.LeaveToSchool(Address.of(FRONT_LEFT, JointKind.CHOICE)).applyTo(chosen);
+        assertThat(left).isEqualTo(table());
+    }
+
+    @Test
+    void jointsThatWantTheSamePlace_areFound() {
+        Project project = with(with(table("apron.setback", "0"), FRONT_LEFT, JointKind.THROUGH_TENON),
+                "apron-left/leg-front-left", JointKind.THROUGH_TENON);
+        Finding finding = Planner.plan(project).findings().stream()
+                .filter(one -> one.code().equals("joints-collide")).findFirst().orElseThrow();
+        Project mended = finding.remedies().getFirst().edit().applyTo(project);
+        mended = finding.remedies().getLast().edit().applyTo(mended);
+        assertThat(Planner.plan(mended).findings()).noneMatch(one -> one.code().equals("joints-collide"));
+    }
+
+    /** Each type at one meeting, with every option of its choices. */
+    @ParameterizedTest
+    @EnumSource(JointKind.class)
+    void everyType_isSoundWithEveryOption(JointKind kind) {
+        assertSound(Planner.plan(with(table(), FRONT_LEFT, kind)));
+        for (Parameter parameter : kind.parameters()) {
+            if (parameter instanceof Parameter.Choice choice) {
+                choice.options().forEach(option -> assertSound(
+                        Planner.plan(with(table(), FRONT_LEFT, kind, choice.name(), option))));
+            }
+        }
+    }
+
+    @Provide
+    Arbitrary<Project> anything() {
+        return Combinators.combine(Tables.sensible(), Arbitraries.longs(), Arbitraries.integers().between(0, 120),
+                Arbitraries.integers().between(0, 120)).as(JointsTest::anything);
+    }
+
+    private static Project anything(Project table, long seed, int front, int side) {
+        Random random = new Random(seed);
+        Project project = table;
+        for (String meeting : MEETINGS) {
+            JointKind kind = KINDS.get(random.nextInt(KINDS.size()));
+            project = with(project, meeting, kind);
+            for (Parameter parameter : kind.parameters()) {
+                if (parameter instanceof Parameter.Choice choice) {
+                    String option = choice.options().get(random.nextInt(choice.options().size()));
+                    project = new Edit.Give(Address.of(meeting, choice.name()), new Value.Chosen(option))
+                            .applyTo(project);
+                }
+            }
+        }
+        if (random.nextBoolean()) {
+            project = new Edit.Give("splay.front", new Value.Turned(new Angle(front / 10.0))).applyTo(project);
+            project = new Edit.Give("splay.side", new Value.Turned(new Angle(side / 10.0))).applyTo(project);
+        }
+        return project;
+    }
+
+    /** Joints of any type, mixed in every leg: sound, or a finding says that they collide. */
+    @Property(tries = 300)
+    void anyJointsAnywhere_areSoundOrFoundToCollide(@ForAll("anything") Project project) {
+        Plan plan = Planner.plan(project);
+        assertSound(plan);
+        assertThat(plan.findings()).allSatisfy(finding -> assertThat(finding.remedies()).isNotEmpty());
+    }
+
+    private static void assertSound(Plan plan) {
+        if (plan.findings().stream().anyMatch(finding -> finding.code().endsWith("collide"))) {
+            return;
+        }
+        for (Joint joint : plan.joints()) {
+            Solid outside = joint.adds().minus(joint.removes());
+            boolean proud = joint.kind() == JointKind.THROUGH_TENON;
+            assertThat(proud ? 0 : outside.volume()).as("%s outside its mortise", joint.id())
+                    .isLessThan(1e-6 * joint.adds().volume() + 1e-6);
+        }
+        List<PlannedPiece> pieces = new ArrayList<>(plan.pieces());
+        for (int i = 0; i < pieces.size(); i++) {
+            PlannedPiece piece = pieces.get(i);
+            Skins.assertClosed(piece.mesh());
+            assertThat(piece.mesh().volume()).isCloseTo(piece.solid().volume(), within(1e-6 * piece.solid().volume()));
+            for (int j = i + 1; j < pieces.size(); j++) {
+                assertThat(piece.solid().and(pieces.get(j).solid()).volume())
+                        .as("%s in %s", piece.id(), pieces.get(j).id()).isLessThan(1e-6 * piece.solid().volume());
+            }
+        }
+    }
+}
