@@ -47,7 +47,7 @@ public final class Meetings {
         for (PostFace face : PostFace.values()) {
             HalfSpace surface = face.surface(post);
             if (endPlane.faces(surface) && overlaps(rail, endPlane, post, surface)) {
-                return Optional.of(new Meeting(rail, end, post, face, seat(frame, rail, post)));
+                return Optional.of(new Meeting(rail, end, post, face, seat(frame, rail, endPlane, post)));
             }
         }
         return Optional.empty();
@@ -98,17 +98,19 @@ public final class Meetings {
         return wide == 2;
     }
 
-    private static Seat seat(Frame frame, Piece rail, Piece post) {
-        return frame.seat(rail.id(), post.id()).orElseGet(() -> measuredSeat(rail, post));
+    private static Seat seat(Frame frame, Piece rail, HalfSpace endPlane, Piece post) {
+        return frame.seat(rail.id(), post.id()).orElseGet(() -> measuredSeat(rail, endPlane, post));
     }
 
     /** Where the kind gives no figures, the places are measured on the model. */
-    private static Seat measuredSeat(Piece rail, Piece post) {
-        Vector3D faceSide = rail.pose().toWorld(0, 0, rail.thickness().value().toMillimetres());
+    private static Seat measuredSeat(Piece rail, HalfSpace endPlane, Piece post) {
+        double thickness = rail.thickness().value().toMillimetres();
+        Vector3D faceSide = rail.pose().toWorld(rail.pose().run(endPlane, 0, thickness), 0, thickness);
         double setback = -PostFace.looking(post, rail.pose().out()).surface(post).distance(faceSide);
-        double along = post.pose().toLocal(rail.pose().origin()).getX();
+        Vector3D faceEdge = rail.pose().toWorld(rail.pose().run(endPlane, 0, 0), 0, 0);
         boolean fromStart = post.pose().along().dot(rail.pose().across()) > 0;
-        double drop = fromStart ? along : post.length().value().toMillimetres() - along;
+        HalfSpace postEnd = fromStart ? post.shape().start() : post.shape().finish();
+        double drop = -postEnd.distance(faceEdge) / Math.abs(postEnd.normal().dot(post.pose().along()));
         return new Seat(rail.id(), post.id(), measured("amount.setback", setback), measured("amount.drop", drop));
     }
 

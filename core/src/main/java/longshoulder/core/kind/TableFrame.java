@@ -214,20 +214,29 @@ final class TableFrame {
         figures.add(figure(View.FRONT, at(0, 0, 0), at(0, 0, under), Side.LEFT, 0, legHeight));
         figures.add(figure(View.FRONT, at(l, 0, under), at(l, 0, h), Side.RIGHT, 1, top));
         figures.add(figure(View.FRONT, at(l, 0, apronLow), at(l, 0, under), Side.RIGHT, 0, apronWidth));
-        figures.add(figure(View.FRONT, at(x0, 0, 0), at(x0 + lw, 0, 0), Side.BELOW, 0, legWidth));
-        figures.add(figure(View.FRONT, at(x0, 0, 0), at(x1, 0, 0), Side.BELOW, 1, overLegsLength));
-        figures.add(figure(View.FRONT, at(x0 + lw, 0, apronLow), at(x1 - lw, 0, apronLow), Side.INSIDE, 0,
-                apron("apron-front", "", FRONT).length()));
+        Piece frontApron = apron("apron-front", "", FRONT);
+        Piece endApron = apron("apron-right", "", RIGHT);
+        // Where legs lean, their sections and the length over them are taken under the top.
+        double level = isSplayed() ? under : 0;
+        figures.add(figure(View.FRONT, at(x0, 0, level), at(x0 + lw, 0, level), Side.BELOW, 0, legWidth));
+        figures.add(figure(View.FRONT, at(x0, 0, level), at(x1, 0, level), Side.BELOW, 1, overLegsLength));
+        figures.add(inside(View.FRONT, frontApron, at(x0 + lw, 0, apronLow), at(x1 - lw, 0, apronLow)));
         figures.add(figure(View.END, at(0, 0, h), at(0, d, h), Side.ABOVE, 1, depth));
         figures.add(figure(View.END, at(0, 0, h), at(0, y0, h), Side.ABOVE, 0, overhangSides));
-        figures.add(figure(View.END, at(0, y0, 0), at(0, y0 + ld, 0), Side.BELOW, 0, legDepth));
-        figures.add(figure(View.END, at(0, y0, 0), at(0, y1, 0), Side.BELOW, 1, overLegsDepth));
-        figures.add(figure(View.END, at(0, y0 + ld, apronLow), at(0, y1 - ld, apronLow), Side.INSIDE, 0,
-                apron("apron-right", "", RIGHT).length()));
+        figures.add(figure(View.END, at(0, y0, level), at(0, y0 + ld, level), Side.BELOW, 0, legDepth));
+        figures.add(figure(View.END, at(0, y0, level), at(0, y1, level), Side.BELOW, 1, overLegsDepth));
+        figures.add(inside(View.END, endApron, at(0, y0 + ld, apronLow), at(0, y1 - ld, apronLow)));
         figures.add(figure(View.PLAN, at(0, y0, h), at(0, y0 + mm(setback), h), Side.LEFT, 0, setback));
         figures.add(figure(View.PLAN, at(l, y0 + mm(setback), h), at(l, y0 + mm(setback) + mm(apronThickness), h),
                 Side.RIGHT, 0, apronThickness));
         return figures;
+    }
+
+    /** The shoulder length under an apron: along its lower edge, which is the longest where legs lean. */
+    private static Dimension inside(View view, Piece apron, Vector3D from, Vector3D to) {
+        Optional<Shape> leaning = apron.slanted();
+        return figure(view, leaning.map(shape -> shape.corners(shape.finish()).get(2)).orElse(from),
+                leaning.map(shape -> shape.corners(shape.start()).get(2)).orElse(to), Side.INSIDE, 0, apron.length());
     }
 
     private static Vector3D at(double x, double y, double z) {

@@ -27,6 +27,9 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record Rod(String piece, List<Mark> marks, List<Face> faces) {
 
+    /** How near to the post's surface the mouth of a mortise lies, in millimetres. */
+    private static final double MOUTH = 1e-3;
+
     public Rod {
         marks = List.copyOf(marks);
         faces = List.copyOf(faces);
@@ -62,7 +65,9 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
     public static Rod of(Plan plan, String pieceId) {
         PlannedPiece piece = plan.piece(pieceId);
         List<Joint> mortises = plan.mortisesIn(pieceId);
-        List<Mark> marks = mortises.isEmpty() ? railMarks(piece) : postMarks(piece, mortises);
+        List<Mark> marks = piece.piece().slanted().isPresent()
+                ? slantedMarks(piece, mortises)
+                : mortises.isEmpty() ? railMarks(piece) : postMarks(piece, mortises);
         marks.sort(Comparator.comparing(mark -> mark.position().value()));
         boolean fromFinish = !mortises.isEmpty() && mortises.getFirst().meeting().postEnd() == Meeting.End.FINISH;
         return new Rod(pieceId, marks, faces(piece, mortises, fromFinish));
@@ -70,6 +75,40 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
 
     private static Amount zero() {
         return new Amount.Ruled(Label.of("amount.zero"), Length.ZERO, Label.of("rule.runningFrom"));
+    }
+
+    /**
+     * Where planes lean, figures run from the end of the blank along the edges of the face side: a shoulder has one at the
+     * face edge and one at the far edge.
+     */
+    private static List<Mark> slantedMarks(PlannedPiece piece, List<Joint> mortises) {
+        boolean fromFinish = !mortises.isEmpty() && mortises.getFirst().meeting().postEnd() == Meeting.End.FINISH;
+        List<Mark> marks = new ArrayList<>();
+        marks.add(new Mark(Kind.END, zero(), Optional.empty()));
+        marks.add(slanted(Kind.END, "amount.blank", piece.blank(), Optional.empty()));
+        for (Joint joint : piece.joints()) {
+            List<Vector3D> corners = piece.piece().shape().corners(joint.meeting().shoulder());
+            for (Vector3D corner : corners.subList(1, 3)) {
+                marks.add(slanted(Kind.SHOULDER, "amount.toShoulder", piece.along(corner, fromFinish),
+                        Optional.of(joint.id())));
+            }
+        }
+        for (Joint joint : mortises) {
+            DoubleSummaryStatistics mouth = joint.removes().cells().stream().flatMap(cell -> cell.corners().stream())
+                    .filter(corner -> Math.abs(joint.meeting().surface().distance(corner)) < MOUTH)
+                    .mapToDouble(corner -> piece.along(corner, fromFinish)).summaryStatistics();
+            if (mouth.getCount() > 0) {
+                marks.add(slanted(Kind.MORTISE_START, "amount.mortiseFromEnd", mouth.getMin(),
+                        Optional.of(joint.id())));
+                marks.add(slanted(Kind.MORTISE_END, "amount.mortiseToEnd", mouth.getMax(), Optional.of(joint.id())));
+            }
+        }
+        return marks;
+    }
+
+    private static Mark slanted(Kind kind, String label, double millimetres, Optional<String> joint) {
+        return new Mark(kind, new Amount.Traced(Label.of(label), Length.fromMillimetres(millimetres), List.of(),
+                Label.of("rule.planes")), joint);
     }
 
     private static List<Mark> railMarks(PlannedPiece piece) {

@@ -52,6 +52,12 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
         return along.getMax() - along.getMin();
     }
 
+    /** How far a point of the world lies from an end of the blank, along the grain, in millimetres. */
+    public double along(Vector3D point, boolean fromFinish) {
+        double fromStart = piece.pose().toLocal(point).getX() - tip();
+        return fromFinish ? blank() - fromStart : fromStart;
+    }
+
     /** The lowest corner of its skin in its own frame of reference along the grain: negative where a tenon stands out. */
     public double tip() {
         return mesh.points().stream().map(piece.pose()::toLocal).mapToDouble(Vector3D::getX).min().orElse(0);

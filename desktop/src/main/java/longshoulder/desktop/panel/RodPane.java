@@ -66,7 +66,7 @@ public final class RodPane extends Pane {
             return;
         }
         Rod rod = Rod.of(plan, piece.id());
-        double scale = (getWidth() - 2 * SIDE) / piece.length().value().toMillimetres();
+        double scale = (getWidth() - 2 * SIDE) / rod.marks().getLast().position().value().toMillimetres();
         Brush brush = new Brush(canvas);
         strips(brush, piece, rod, scale);
         figures(brush, rod, scale);
@@ -100,26 +100,46 @@ public final class RodPane extends Pane {
     }
 
     private void figures(Brush brush, Rod rod, double scale) {
-        List<Double> taken = new ArrayList<>();
+        List<Double> marks = new ArrayList<>();
+        List<FigureField> fields = new ArrayList<>();
         for (Rod.Mark mark : rod.marks()) {
             double x = SIDE + scale * mark.position().value().toMillimetres();
             boolean shoulder = mark.kind() == Rod.Kind.SHOULDER;
             brush.line(shoulder ? Palette.LIT : Palette.QUIET, shoulder ? 1.6 : 0.8, false);
             brush.draw(x, TOP - 6, x, HEIGHT - BOTTOM + 4.0);
             brush.dry();
-            if (taken.contains(x)) {
-                continue;
+            if (!marks.contains(x)) {
+                marks.add(x);
+                fields.add(field(mark).named("rod-" + marks.size()));
             }
-            taken.add(x);
-            FigureField field = new FigureField(bench.project().showing().figure(mark.position().value()),
-                    Texts.get("rod." + mark.kind().name()) + ", " + bench.words().say(mark.position().label()), false,
-                    false, () -> open(mark), typed -> false);
-            field.named("rod-" + taken.size());
-            getChildren().add(field);
-            double width = field.figureWidth();
-            boolean crowded = taken.size() > 1 && x - taken.get(taken.size() - 2) < width + 6;
-            field.relocate(Math.rint(crowded ? x : x - width / 2), TOP - 8 - field.figureHeight());
         }
+        getChildren().addAll(fields);
+        double[] left = spread(marks, fields);
+        for (int i = 0; i < left.length; i++) {
+            fields.get(i).relocate(Math.rint(left[i]), TOP - 8 - fields.get(i).figureHeight());
+        }
+    }
+
+    private FigureField field(Rod.Mark mark) {
+        return new FigureField(bench.project().showing().figure(mark.position().value()),
+                Texts.get("rod." + mark.kind().name()) + ", " + bench.words().say(mark.position().label()), false,
+                false, () -> open(mark), typed -> false);
+    }
+
+    /** Each figure over its mark; where marks crowd, figures give way to the right, and at the end of the rod to the left. */
+    private double[] spread(List<Double> marks, List<FigureField> fields) {
+        double[] left = new double[marks.size()];
+        double free = 0;
+        for (int i = 0; i < left.length; i++) {
+            left[i] = Math.max(free, marks.get(i) - fields.get(i).figureWidth() / 2);
+            free = left[i] + fields.get(i).figureWidth();
+        }
+        double end = getWidth() - 4;
+        for (int i = left.length - 1; i >= 0; i--) {
+            left[i] = Math.min(left[i], end - fields.get(i).figureWidth());
+            end = left[i];
+        }
+        return left;
     }
 
     private void open(Rod.Mark mark) {
