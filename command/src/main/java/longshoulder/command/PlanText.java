@@ -70,6 +70,8 @@ final class PlanText {
                 .orElseThrow(() -> new Refusal("There is no piece \"%s\" in this design; its pieces are %s.".formatted(
                         idOrMark, String.join(", ", plan.pieces().stream().map(PlannedPiece::id).toList()))));
         out.println(words.name(piece.id()) + " (" + piece.piece().mark() + ")");
+        words.say(piece.start()).forEach(line -> out.println("  first end: " + line));
+        words.say(piece.finish()).forEach(line -> out.println("  other end: " + line));
         tell(piece.length(), 1, 1);
         tell(piece.piece().width(), 1, 1);
         tell(piece.piece().thickness(), 1, 1);

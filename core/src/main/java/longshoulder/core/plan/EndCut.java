@@ -2,6 +2,7 @@ package longshoulder.core.plan;
 
 import java.util.Arrays;
 import longshoulder.core.geometry.Pose;
+import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.measure.Length;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
@@ -14,23 +15,54 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param sawTilt tilt of its blade, in degrees
  * @param longPoint length of the longest arris, from this shoulder or end to the other
  * @param shortPoint length of the shortest
+ * @param longAt which edge of the piece has the long point at this end
  */
 public record EndCut(double faceAngle, double edgeAngle, double sawMitre, double sawTilt, Length longPoint,
-        Length shortPoint) {
+        Length shortPoint, LongAt longAt) {
+
+    /** A run of the sled's fence that most shops have, to set an angle by an offset. */
+    public static final Length USUAL_RUN = Length.ofMillimetres(450);
+
+    /** Less than this, in degrees, is square. */
+    private static final double SQUARE = 1e-9;
+
+    /** Where the long point of an end lies. */
+    public enum LongAt {
+        NEITHER, FACE_EDGE, FAR_EDGE
+    }
+
+    public boolean isSquare() {
+        return Math.abs(faceAngle) < SQUARE && Math.abs(edgeAngle) < SQUARE;
+    }
+
+    /** What a bevel gauge is set to across the wide face, in degrees: 90 less the angle. */
+    public double bevel() {
+        return 90 - Math.abs(faceAngle);
+    }
+
+    /** How far the fence of a sled is set off at the end of a run to cut the angle across the face: run × tan(angle). */
+    public Length fence(Length run) {
+        return Length.fromMillimetres(run.toMillimetres() * Math.tan(Math.toRadians(Math.abs(faceAngle))));
+    }
 
     /**
      * The cut along a plane with unit normal m, for a piece with axes u (along), v (across) and n (out): face angle =
      * atan(m·v / m·u), edge angle = atan(m·n / m·u), mitre = atan(m·v / m·u), tilt = asin |m·n|.
      *
+     * @param m pointing out of the piece
      * @param arrises lengths of the four long edges, in millimetres
      */
     static EndCut along(Pose pose, Vector3D.Unit m, double[] arrises) {
+        double out = m.dot(pose.across());
+        LongAt longAt = Math.abs(out) < Tolerance.DIRECTION
+                ? LongAt.NEITHER
+                : out > 0 ? LongAt.FACE_EDGE : LongAt.FAR_EDGE;
         double u = m.dot(pose.along());
         double face = degrees(Math.atan(m.dot(pose.across()) / u));
         return new EndCut(face, degrees(Math.atan(m.dot(pose.out()) / u)), face,
                 degrees(Math.asin(Math.min(1, Math.abs(m.dot(pose.out()))))),
                 Length.fromMillimetres(Arrays.stream(arrises).max().orElse(0)),
-                Length.fromMillimetres(Arrays.stream(arrises).min().orElse(0)));
+                Length.fromMillimetres(Arrays.stream(arrises).min().orElse(0)), longAt);
     }
 
     /** Adding zero turns −0.0 into 0.0, which is what a square end shows. */

@@ -1,12 +1,14 @@
 package longshoulder.core.words;
 
 import java.text.MessageFormat;
+import java.util.List;
 import java.util.Locale;
 import java.util.ResourceBundle;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.EndCut;
 import longshoulder.core.reckoning.Label;
 
 /**
@@ -58,6 +60,25 @@ public final class Words {
             return name(id.substring(0, slash)) + " " + text("joint.into") + " " + name(id.substring(slash + 1));
         }
         return bundle.containsKey("piece." + id) ? bundle.getString("piece." + id) : id;
+    }
+
+    /** An angled end in the sentences that a maker sets the tools by; none for a square end. */
+    public List<String> say(EndCut cut) {
+        if (cut.isSquare()) {
+            return List.of();
+        }
+        String longAt = text("cut." + cut.longAt().name());
+        return List.of(
+                say(Label.of("cut.angle", degrees(cut.faceAngle()), degrees(cut.edgeAngle()), degrees(cut.bevel()),
+                        longAt)),
+                say(Label.of("cut.saw", degrees(cut.sawMitre()), degrees(cut.sawTilt()), cut.fence(EndCut.USUAL_RUN),
+                        EndCut.USUAL_RUN)),
+                say(Label.of("cut.points", cut.longPoint(), cut.shortPoint())));
+    }
+
+    /** To a hundredth, which is finer than any gauge. */
+    private static String degrees(double angle) {
+        return String.format(Locale.ROOT, "%.2f°", Math.abs(angle));
     }
 
     /** What a parameter means, such as "length of the whole table". */

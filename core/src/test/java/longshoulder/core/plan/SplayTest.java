@@ -14,6 +14,7 @@ import longshoulder.core.geometry.Skins;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.Angle;
+import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import net.jqwik.api.Arbitraries;
@@ -53,9 +54,31 @@ class SplayTest {
         assertThat(end.edgeAngle()).isCloseTo(0, within(ANGLE));
         assertThat(end.shortPoint().toMillimetres()).isCloseTo(599.099, within(LENGTH));
         assertThat(end.longPoint().toMillimetres()).isCloseTo(622.428, within(LENGTH));
+        assertThat(end.fence(EndCut.USUAL_RUN).toMillimetres()).isCloseTo(55.253, within(LENGTH));
+        assertThat(end.bevel()).isCloseTo(83, within(ANGLE));
+        assertThat(end.longAt()).as("the top edge is the face edge, the bottom is longer")
+                .isEqualTo(EndCut.LongAt.FAR_EDGE);
+        assertThat(plan.piece("apron-left").finish().longAt()).isEqualTo(EndCut.LongAt.FAR_EDGE);
         EndCut square = plan.piece("apron-front").start();
+        assertThat(square.isSquare()).isTrue();
         assertThat(square.faceAngle()).isCloseTo(0, within(ANGLE));
         assertThat(square.longPoint().toMillimetres()).isCloseTo(1260, within(LENGTH));
+    }
+
+    @Test
+    void bothWaysCheck_saysWhichMeasureIsTheOddOne() {
+        EndCut planned = leaning(0, 7, "square").piece("apron-left").start();
+        Length width = Length.ofMillimetres(95);
+        assertThat(BothWays.of(planned, width, Length.parse("599.1 mm"), Length.parse("622.4 mm"), new Angle(7)).odd())
+                .isEqualTo(BothWays.Odd.NONE);
+        assertThat(BothWays.of(planned, width, Length.parse("599.1 mm"), Length.parse("619.4 mm"), new Angle(7)).odd())
+                .isEqualTo(BothWays.Odd.LONG_EDGE);
+        assertThat(BothWays.of(planned, width, Length.parse("602 mm"), Length.parse("622.4 mm"), new Angle(7)).odd())
+                .isEqualTo(BothWays.Odd.SHORT_EDGE);
+        BothWays bevel = BothWays.of(planned, width, Length.parse("599.1 mm"), Length.parse("622.4 mm"),
+                new Angle(8.5));
+        assertThat(bevel.odd()).isEqualTo(BothWays.Odd.BEVEL);
+        assertThat(bevel.fromEdges().degrees()).isCloseTo(6.992, within(ANGLE));
     }
 
     @Test

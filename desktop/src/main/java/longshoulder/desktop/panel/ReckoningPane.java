@@ -91,6 +91,7 @@ public final class ReckoningPane extends VBox {
                 case LINE, RESULT -> lines.getChildren().add(line(row));
                 case BECAUSE -> lines.getChildren().add(because(row));
                 case SUBHEADING -> getChildren().add(subheading(row.text()));
+                case SENTENCE -> getChildren().add(sentence(row.text()));
                 case SCHOOL -> getChildren().add(school(row));
                 case JOINT, OPTION -> getChildren().add(menu(row));
                 case FIGURE, LEAVABLE -> getChildren().add(choice(row));
@@ -130,6 +131,12 @@ public final class ReckoningPane extends VBox {
     private static Label subheading(String text) {
         Label label = new Label(text);
         label.getStyleClass().add("subheading");
+        return label;
+    }
+
+    private static Label sentence(String text) {
+        Label label = wrapped(text);
+        label.getStyleClass().add("sentence");
         return label;
     }
 

@@ -53,11 +53,34 @@ final class ReckoningRows {
         if (touchesMeeting(open)) {
             schools();
         }
+        angles(piece);
         joints(piece);
         rows.add(ReckoningRow.words(What.SUBHEADING, "figures", Texts.get("reckoning.figures"), 0, false));
         figures.forEach((id, amount) -> choice(piece, id, amount, amount.label().equals(open.label())));
         if (piece.shoulderLength().isPresent()) {
             asCut(piece);
+        }
+    }
+
+    /** How slanted ends are set out and sawn; once where both are cut alike. */
+    private void angles(PlannedPiece piece) {
+        List<String> start = bench.words().say(piece.start());
+        List<String> finish = bench.words().say(piece.finish());
+        if (start.isEmpty() && finish.isEmpty()) {
+            return;
+        }
+        boolean alike = start.equals(finish);
+        angles(alike ? "angles.both" : "angles.start", start);
+        if (!alike) {
+            angles("angles.finish", finish);
+        }
+    }
+
+    private void angles(String heading, List<String> sentences) {
+        if (!sentences.isEmpty()) {
+            rows.add(ReckoningRow.words(What.SUBHEADING, heading, Texts.get(heading), 0, false));
+            sentences.forEach(
+                    sentence -> rows.add(ReckoningRow.words(What.SENTENCE, heading, sentence, 0, false)));
         }
     }
 
