@@ -98,6 +98,16 @@ class MainTest {
     }
 
     @Test
+    void joints_ofADesign_areComparedWithReasons() throws Exception {
+        String file = design();
+        assertThat(run("joints", file, "--at", "apron-front/leg-front-left").out()).contains("* stopped tenon")
+                .contains("+ without a haunch the mortise would begin 12 mm from the end of the post");
+        Outcome unknown = run("joints", file, "--at", "mast");
+        assertThat(unknown.code()).isEqualTo(2);
+        assertThat(unknown.err()).contains("There is no joint \"mast\"").hasLineCount(1);
+    }
+
+    @Test
     void set_choosesAJointAndItsParameters_andTheFileKeepsThem() throws Exception {
         String file = design();
         Outcome set = run("set", file, "apron-front/leg-front-left:joint=haunched-tenon",

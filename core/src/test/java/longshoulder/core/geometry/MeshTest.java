@@ -4,7 +4,6 @@ import static longshoulder.core.geometry.Skins.assertClosed;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -94,18 +93,6 @@ class MeshTest {
         }
         Mesh mesh = Mesh.of(solid);
         assertThat(mesh.volume()).isCloseTo(solid.volume(), within(1e-6));
-        assertBalanced(mesh);
-    }
-
-    /** Holes may touch along an edge; there each direction is met as often as the other. */
-    private static void assertBalanced(Mesh mesh) {
-        var count = new java.util.HashMap<List<Integer>, Integer>();
-        for (int[] t : mesh.triangles()) {
-            for (int i = 0; i < 3; i++) {
-                count.merge(List.of(t[i], t[(i + 1) % 3]), 1, Integer::sum);
-                count.merge(List.of(t[(i + 1) % 3], t[i]), -1, Integer::sum);
-            }
-        }
-        assertThat(count.values()).allMatch(balance -> balance == 0);
+        Skins.assertBalanced(mesh);
     }
 }

@@ -25,4 +25,20 @@ public final class Skins {
             assertThat(count).containsKey(List.of(edge.get(1), edge.get(0)));
         });
     }
+
+    /**
+     * Every edge is met as often one way as the other. That is what is left of {@link #assertClosed} where two recesses touch
+     * along a line: four faces meet there.
+     */
+    public static void assertBalanced(Mesh mesh) {
+        Map<List<Integer>, Integer> balance = new HashMap<>();
+        for (int[] t : mesh.triangles()) {
+            for (int i = 0; i < 3; i++) {
+                balance.merge(List.of(t[i], t[(i + 1) % 3]), 1, Integer::sum);
+                balance.merge(List.of(t[(i + 1) % 3], t[i]), -1, Integer::sum);
+            }
+        }
+        assertThat(balance).isNotEmpty();
+        assertThat(balance.values()).allMatch(count -> count == 0);
+    }
 }

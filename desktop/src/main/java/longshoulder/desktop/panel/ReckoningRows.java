@@ -11,6 +11,7 @@ import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
+import longshoulder.core.joint.Candidates;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
@@ -95,6 +96,7 @@ final class ReckoningRows {
             rows.add(new ReckoningRow(What.JOINT, joint.id(), bench.words().name(other(piece, joint)), Optional.empty(),
                     bench.words().text("joint." + joint.type()), 0,
                     Optional.of(Address.of(joint.id(), JointKind.CHOICE)), false));
+            reasons(joint);
             for (Parameter parameter : joint.kind().parameters()) {
                 if (parameter instanceof Parameter.Choice choice) {
                     String address = Address.of(joint.id(), choice.name());
@@ -105,6 +107,19 @@ final class ReckoningRows {
                 }
             }
         }
+    }
+
+    /** What the pieces that meet say for and against the type that was chosen. */
+    private void reasons(Joint joint) {
+        Candidates.of(bench.project(), joint, plan.joints()).stream()
+                .filter(candidate -> candidate.kind() == joint.kind()).forEach(candidate -> {
+                    candidate.speaksFor().forEach(reason -> reason("reason.for", joint, reason));
+                    candidate.speaksAgainst().forEach(reason -> reason("reason.against", joint, reason));
+                });
+    }
+
+    private void reason(String side, Joint joint, Label reason) {
+        rows.add(ReckoningRow.words(What.SENTENCE, joint.id(), bench.words().say(Label.of(side, reason)), 0, false));
     }
 
     private List<Joint> jointsOf(PlannedPiece piece) {
