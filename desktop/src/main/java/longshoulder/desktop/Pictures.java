@@ -15,8 +15,11 @@ import javafx.scene.Scene;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javax.imageio.ImageIO;
+import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
+import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.desktop.model.Workbench;
@@ -42,7 +45,7 @@ final class Pictures {
     void write(Path directory, Consumer<List<Path>> done) {
         Deque<Step> steps = new ArrayDeque<>(List.of(new Step("apron", () -> bench.light("apron-front")),
                 new Step("leg", () -> bench.light("leg-front-left")), new Step("finding", this::provoke),
-                new Step("inches", this::inches)));
+                new Step("inches", this::inches), new Step("leaning", this::lean)));
         new AnimationTimer() {
             private int pulses;
 
@@ -73,6 +76,18 @@ final class Pictures {
         bench.undo();
         bench.undo();
         bench.edit(new Edit.ShowIn(bench.project().showing().other()));
+    }
+
+    /** Leaning legs, a haunched tenon and the angles of an apron. */
+    private void lean() {
+        bench.undo();
+        bench.edit(new Edit.Give("overhang.ends", new Value.Measured(Length.ofMillimetres(130))));
+        bench.edit(new Edit.Give("overhang.sides", new Value.Measured(Length.ofMillimetres(110))));
+        bench.edit(new Edit.Give("splay.front", new Value.Turned(new Angle(7))));
+        bench.edit(new Edit.Give("splay.side", new Value.Turned(new Angle(7))));
+        bench.edit(new Edit.Give(Address.of("apron-front/leg-front-left", JointKind.CHOICE),
+                new Value.Chosen(JointKind.HAUNCHED_TENON.id())));
+        bench.light("apron-front");
     }
 
     private void picture(Path directory, String name) {

@@ -1,6 +1,7 @@
 package longshoulder.core.drawing;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
@@ -21,8 +22,12 @@ final class Overlaps {
                 kept.add(stroke);
             }
         }
-        for (Stroke stroke : strokes) {
-            if (stroke.kind() == Stroke.Kind.HIDDEN && kept.stream().noneMatch(other -> covers(other, stroke))) {
+        // The longest first: a shorter line may lie on a longer one, never the other way round.
+        List<Stroke> hidden = strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN)
+                .sorted(Comparator.comparingDouble((Stroke stroke) -> stroke.from().distanceSq(stroke.to())).reversed())
+                .toList();
+        for (Stroke stroke : hidden) {
+            if (kept.stream().noneMatch(other -> covers(other, stroke))) {
                 kept.add(stroke);
             }
         }

@@ -7,6 +7,7 @@ import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Polygon;
+import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.PlannedPiece;
@@ -49,9 +50,11 @@ final class PaintOrder {
 
     PaintOrder(List<PlannedPiece> pieces, View view) {
         this.view = view;
-        for (PlannedPiece piece : pieces) {
+        List<Solid> bodies = pieces.stream().map(piece -> piece.piece().body()).toList();
+        for (int at = 0; at < pieces.size(); at++) {
+            PlannedPiece piece = pieces.get(at);
             for (int i = 0; i < piece.solid().cells().size(); i++) {
-                if (!isBuried(piece, piece.solid().cells().get(i), pieces)) {
+                if (!isBuried(at, piece.solid().cells().get(i), bodies)) {
                     items.add(Item.of(piece, i, view));
                 }
             }
@@ -60,10 +63,9 @@ final class PaintOrder {
     }
 
     /** Whether a cell, such as a stopped tenon, lies wholly inside the body of another piece: nothing of it is ever seen. */
-    private static boolean isBuried(PlannedPiece piece, Cell cell, List<PlannedPiece> pieces) {
-        for (PlannedPiece other : pieces) {
-            if (!other.id().equals(piece.id())
-                    && other.piece().body().cells().stream().anyMatch(body -> body.contains(cell))) {
+    private static boolean isBuried(int piece, Cell cell, List<Solid> bodies) {
+        for (int other = 0; other < bodies.size(); other++) {
+            if (other != piece && bodies.get(other).cells().stream().anyMatch(body -> body.contains(cell))) {
                 return true;
             }
         }

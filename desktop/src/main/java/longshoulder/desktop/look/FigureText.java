@@ -69,6 +69,8 @@ public final class FigureText extends Pane {
             Text text = new Text();
             text.setFill(colour);
             text.setTextOrigin(VPos.TOP);
+            // Placed here and not by the layout: other digits of the same width ask for no layout of the whole window.
+            text.setManaged(false);
             getChildren().add(text);
         }
         return (Text) getChildren().get(used++);

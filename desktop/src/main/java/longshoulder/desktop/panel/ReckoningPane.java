@@ -91,7 +91,7 @@ public final class ReckoningPane extends VBox {
                 case LINE, RESULT -> lines.getChildren().add(line(row));
                 case BECAUSE -> lines.getChildren().add(because(row));
                 case SUBHEADING -> getChildren().add(subheading(row.text()));
-                case SENTENCE -> getChildren().add(sentence(row.text()));
+                case SENTENCE -> getChildren().add(sentence(row.figure()));
                 case SCHOOL -> getChildren().add(school(row));
                 case JOINT, OPTION -> getChildren().add(menu(row));
                 case FIGURE, LEAVABLE -> getChildren().add(choice(row));
@@ -134,8 +134,9 @@ public final class ReckoningPane extends VBox {
         return label;
     }
 
-    private static Label sentence(String text) {
+    private Label sentence(String text) {
         Label label = wrapped(text);
+        figures.set(figures.size() - 1, label::setText);
         label.getStyleClass().add("sentence");
         return label;
     }

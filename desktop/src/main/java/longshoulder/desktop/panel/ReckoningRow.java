@@ -24,6 +24,11 @@ record ReckoningRow(What what, String id, String text, Optional<Amount> amount, 
         PIECE, WOOD, LINE, RESULT, BECAUSE, SUBHEADING, SENTENCE, SCHOOL, JOINT, OPTION, FIGURE, LEAVABLE, AS_CUT
     }
 
+    /** A sentence whose figures may change while it stays. */
+    static ReckoningRow sentence(String id, String sentence) {
+        return new ReckoningRow(What.SENTENCE, id, "", Optional.empty(), sentence, 0, Optional.empty(), false);
+    }
+
     static ReckoningRow words(What what, String id, String text, int depth, boolean open) {
         return new ReckoningRow(what, id, text, Optional.empty(), "", depth, Optional.empty(), open);
     }
@@ -33,7 +38,7 @@ record ReckoningRow(What what, String id, String text, Optional<Amount> amount, 
         return what == other.what && id.equals(other.id) && text.equals(other.text) && depth == other.depth
                 && parameter.equals(other.parameter) && open == other.open && isGiven() == other.isGiven()
                 && isDerived() == other.isDerived()
-                && (amount.isPresent() || what == What.AS_CUT || figure.equals(other.figure));
+                && (amount.isPresent() || what == What.AS_CUT || what == What.SENTENCE || figure.equals(other.figure));
     }
 
     boolean isGiven() {

@@ -80,8 +80,7 @@ final class ReckoningRows {
     private void angles(String heading, List<String> sentences) {
         if (!sentences.isEmpty()) {
             rows.add(ReckoningRow.words(What.SUBHEADING, heading, Texts.get(heading), 0, false));
-            sentences.forEach(
-                    sentence -> rows.add(ReckoningRow.words(What.SENTENCE, heading, sentence, 0, false)));
+            sentences.forEach(sentence -> rows.add(ReckoningRow.sentence(heading, sentence)));
         }
     }
 
@@ -119,7 +118,7 @@ final class ReckoningRows {
     }
 
     private void reason(String side, Joint joint, Label reason) {
-        rows.add(ReckoningRow.words(What.SENTENCE, joint.id(), bench.words().say(Label.of(side, reason)), 0, false));
+        rows.add(ReckoningRow.sentence(joint.id(), bench.words().say(Label.of(side, reason))));
     }
 
     private List<Joint> jointsOf(PlannedPiece piece) {
