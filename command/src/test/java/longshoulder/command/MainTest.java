@@ -85,6 +85,17 @@ class MainTest {
     }
 
     @Test
+    void export_looseTenons_areFilesOfTheirOwn() throws Exception {
+        String file = design();
+        run("set", file, "apron-front/leg-front-left:joint=loose-tenon");
+        Path target = directory.resolve("loose");
+        assertThat(run("export", file, "--obj", target.toString()).code()).isZero();
+        assertThat(target.resolve("apron-front--leg-front-left--loose-tenon.obj")).exists().content()
+                .contains("o apron-front--leg-front-left--loose-tenon");
+        assertThat(target.resolve("all.obj")).content().contains("loose-tenon");
+    }
+
+    @Test
     void kinds_bothWays() {
         assertThat(run("kinds").out()).contains("overall.length");
         assertThat(run("kinds", "--json").out()).contains("\"least\" : 200");

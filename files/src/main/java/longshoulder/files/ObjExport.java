@@ -6,10 +6,12 @@ import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import longshoulder.core.geometry.Mesh;
+import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.Plan;
-import longshoulder.core.plan.PlannedPiece;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -23,20 +25,32 @@ public final class ObjExport {
 
     private ObjExport() {}
 
-    /** Writes a file a piece, named after its id, and one of all; gives the files written. */
+    /** Writes a file a piece or loose part, named after its id, and one of all; gives the files written. */
     public static List<Path> write(Plan plan, Path directory) throws IOException {
         List<Path> written = new ArrayList<>();
         StringBuilder all = new StringBuilder("# millimetres; X to the right, Y to the back, Z up\n");
         int before = 0;
-        for (PlannedPiece piece : plan.pieces()) {
+        for (Map.Entry<String, Mesh> part : parts(plan).entrySet()) {
             StringBuilder one = new StringBuilder("# millimetres; X to the right, Y to the back, Z up\n");
-            object(one, piece, 0);
-            written.add(save(directory.resolve(piece.id() + ".obj"), one));
-            object(all, piece, before);
-            before += piece.mesh().points().size();
+            object(one, part.getKey(), part.getValue(), 0);
+            written.add(save(directory.resolve(part.getKey() + ".obj"), one));
+            object(all, part.getKey(), part.getValue(), before);
+            before += part.getValue().points().size();
         }
         written.add(save(directory.resolve(ALL), all));
         return written;
+    }
+
+    /** The skins of all pieces, and of the parts that joints bring along, such as loose tenons. */
+    private static Map<String, Mesh> parts(Plan plan) {
+        Map<String, Mesh> parts = new LinkedHashMap<>();
+        plan.pieces().forEach(piece -> parts.put(piece.id(), piece.mesh()));
+        for (Joint joint : plan.joints()) {
+            if (!joint.loosePart().isNothing()) {
+                parts.put(joint.id().replace("/", "--") + "--" + joint.type(), Mesh.of(joint.loosePart()));
+            }
+        }
+        return parts;
     }
 
     private static Path save(Path file, StringBuilder text) throws IOException {
@@ -44,9 +58,8 @@ public final class ObjExport {
         return file;
     }
 
-    private static void object(StringBuilder out, PlannedPiece piece, int before) {
-        Mesh mesh = piece.mesh();
-        out.append("o ").append(piece.id()).append('\n');
+    private static void object(StringBuilder out, String name, Mesh mesh, int before) {
+        out.append("o ").append(name).append('\n');
         for (Vector3D point : mesh.points()) {
             out.append("v ").append(number(point.getX())).append(' ').append(number(point.getY())).append(' ')
                     .append(number(point.getZ())).append('\n');

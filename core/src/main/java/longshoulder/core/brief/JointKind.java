@@ -17,7 +17,8 @@ public enum JointKind {
     /** What it asks for; every length may be left to the school. */
     public List<Parameter> parameters() {
         return switch (this) {
-            case STOPPED_TENON -> tenon(choice("tenon.shoulders", "four", "three", "two", "bare-faced"));
+            case STOPPED_TENON -> tenon(choice("tenon.shoulders", "four", "three", "two", "bare-faced"),
+                    choice("tenon.line", "rail", "post"));
             case HAUNCHED_TENON -> tenon(measure("haunch.width"), measure("haunch.depth"),
                     choice("haunch.form", "square", "sloping"));
             case DIVIDED_TENON -> tenon(choice("tenon.division", "double", "twin", "triple"));

@@ -8,7 +8,8 @@ import java.util.stream.Stream;
 public final class Checks {
 
     private static final Check SIZES = new RoomCheck();
-    private static final List<Check> JOINTS = List.of(new CollisionCheck(), new JointsCollideCheck(), new WallCheck(),
+    private static final List<Check> JOINTS = List.of(new CollisionCheck(), new JointsCollideCheck(),
+            new ShortGrainCheck(), new WallCheck(),
             new ThicknessCheck(),
             new GlueRoomCheck(), new ShoulderCheck());
 

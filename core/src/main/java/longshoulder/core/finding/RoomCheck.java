@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.joint.Meeting;
 import longshoulder.core.joint.Tenon;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -22,10 +23,8 @@ final class RoomCheck implements Check {
                 findings.add(nothingLeft(subject, piece));
             }
         }
-        subject.tenons().forEach(tenon -> {
-            railBeside(subject, tenon, findings);
-            tenonless(subject, tenon, findings);
-        });
+        subject.joints().forEach(joint -> railBeside(subject, joint.meeting(), findings));
+        subject.tenons().forEach(tenon -> tenonless(subject, tenon, findings));
         return findings;
     }
 
@@ -37,26 +36,25 @@ final class RoomCheck implements Check {
     }
 
     /** A rail wider than the post is long, or standing out past its inner face. */
-    private static void railBeside(Subject subject, Tenon tenon, List<Finding> findings) {
-        Piece rail = tenon.meeting().rail();
-        Piece post = tenon.meeting().post();
+    private static void railBeside(Subject subject, Meeting meeting, List<Finding> findings) {
+        Piece rail = meeting.rail();
+        Piece post = meeting.post();
         Amount room = Amount.sum(Label.of("amount.roomOnPost")).plus(post.length())
-                .minus(tenon.meeting().seat().drop()).amount();
+                .minus(meeting.seat().drop()).amount();
         Length over = rail.width().value().minus(room.value());
         if (over.isPositive()) {
-            findings.add(new Finding("rail-off-post", Level.STOP, List.of(tenon.id(), rail.id()),
+            findings.add(new Finding("rail-off-post", Level.STOP, List.of(meeting.id(), rail.id()),
                     Label.of("finding.railTooWide", rail.id(), rail.width().value(), post.id(), room.value()),
                     new Remedies(subject.project()).change(rail.width(), over.negated()).change(post.length(), over)
                             .list()));
         }
-        Amount face = tenon.meeting().referenceExtent();
-        Amount needed = Amount.sum(Label.of("amount.neededOnPost")).plus(tenon.meeting().seat().setback())
-                .plus(rail.thickness()).amount();
-        Length beyond = needed.value().minus(face.value());
+        Amount face = meeting.referenceExtent();
+        // Where the post leans, the rail may stand on it at its face edge and beside it farther down.
+        Length beyond = Length.fromMillimetres(meeting.beyondInnerFace());
         if (beyond.isPositive()) {
-            findings.add(new Finding("rail-off-post", Level.STOP, List.of(tenon.id(), rail.id()),
+            findings.add(new Finding("rail-off-post", Level.STOP, List.of(meeting.id(), rail.id()),
                     Label.of("finding.railTooThick", rail.id(), beyond, post.id()),
-                    new Remedies(subject.project()).change(tenon.meeting().seat().setback(), beyond.negated())
+                    new Remedies(subject.project()).change(meeting.seat().setback(), beyond.negated())
                             .change(face, beyond).change(rail.thickness(), beyond.negated()).list()));
         }
     }

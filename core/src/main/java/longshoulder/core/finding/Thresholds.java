@@ -18,5 +18,8 @@ final class Thresholds {
     /** A tenon is at most one part in so many of its rail's thickness. */
     static final int THICKEST_SHARE = 2;
 
+    /** A tenon may leave the grain of its rail by so much. */
+    static final double SHORT_GRAIN_DEGREES = 10;
+
     private Thresholds() {}
 }

@@ -96,7 +96,7 @@ public final class Joinery {
         }
         return new Tenon(tenon.meeting(), tenon.thickness(), tenon.width(), length,
                 new TenonRules(setting).depth(length),
-                tenon.faceShoulder(), tenon.edgeShoulder(), Optional.of(limit), mitres);
+                tenon.faceShoulder(), tenon.edgeShoulder(), Optional.of(limit), tenon.line(), mitres);
     }
 
     private Amount limit(Tenon tenon, Tenon other) {

@@ -54,6 +54,12 @@ public record Meeting(Piece rail, End end, Piece post, PostFace face, Seat seat)
         return end == End.START ? rail.shape().start() : rail.shape().finish();
     }
 
+    /** How far the rail's end stands out past the post's inner face, in millimetres; less than nothing where it does not. */
+    public double beyondInnerFace() {
+        HalfSpace inner = reference().opposite().surface(post);
+        return rail.shape().corners(shoulder()).stream().mapToDouble(inner::distance).max().orElse(0);
+    }
+
     /** Whether the rail stands square on the post. */
     public boolean isSquare() {
         return surface().normal().dot(inward()) < -1 + Tolerance.DIRECTION;

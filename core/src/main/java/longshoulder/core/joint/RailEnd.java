@@ -41,6 +41,23 @@ record RailEnd(Meeting meeting) {
         return prism(meeting.shoulder(), run, y0, y1, z0, z1);
     }
 
+    /**
+     * Square to the post's face and in line with the post, round the middle of these bounds on a plane that is parallel to the
+     * face: what a plain mortise holds.
+     */
+    Solid squareToPost(HalfSpace from, double run, double y0, double y1, double z0, double z1) {
+        Pose rail = meeting.rail().pose();
+        double y = (y0 + y1) / 2;
+        double z = (z0 + z1) / 2;
+        Vector3D.Unit into = meeting.surface().normal().negate();
+        Vector3D.Unit alongPost = meeting.post().pose().along();
+        Vector3D.Unit across = alongPost.dot(rail.across()) > 0 ? alongPost : alongPost.negate();
+        Pose pose = new Pose(rail.toWorld(rail.run(from, y, z), y, z), into, across, into.cross(across).normalize());
+        double half = (y1 - y0) / 2;
+        double thin = (z1 - z0) / 2;
+        return Solid.of(Cell.box(pose, 0, -half, -thin, run, half, thin));
+    }
+
     /** From the boundary of a half space into it, as deep as {@code run} along the rail. */
     private Solid prism(HalfSpace from, double run, double y0, double y1, double z0, double z1) {
         Pose pose = meeting.rail().pose();

@@ -27,7 +27,8 @@ public record StoppedTenon(Tenon tenon, JointKind kind) implements Joint {
             case "bare-faced" -> rules.bareFaced();
             default -> four;
         };
-        return new StoppedTenon(tenon, JointKind.STOPPED_TENON);
+        boolean square = setting.choice("tenon.line", "rail").equals("post");
+        return new StoppedTenon(square ? tenon.squareToPost() : tenon, JointKind.STOPPED_TENON);
     }
 
     static Joint makeStub(Setting setting) {

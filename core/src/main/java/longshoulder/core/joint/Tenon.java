@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
@@ -21,11 +22,17 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param faceShoulder from the rail's face side in to the near cheek
  * @param edgeShoulder from the rail's face edge in to the tenon; the same at the other edge
  * @param limit how long it can be without touching another tenon in the post
+ * @param line whether it runs in line with the rail, so that the mortise slants with the shoulder, or square to the post's face
  * @param mitres where the end is cut to clear meeting tenons; the tenon lies inside all
  */
 public record Tenon(Meeting meeting, Amount thickness, Amount width, Amount length, Amount depth,
         Amount faceShoulder, Amount edgeShoulder, Optional<Amount> limit,
-        List<HalfSpace> mitres) {
+        Line line, List<HalfSpace> mitres) {
+
+    /** Where a tenon points if the shoulder leans. */
+    public enum Line {
+        RAIL, POST
+    }
 
     public Tenon {
         mitres = List.copyOf(mitres);
@@ -39,12 +46,23 @@ public record Tenon(Meeting meeting, Amount thickness, Amount width, Amount leng
     /** The same tenon elsewhere on the rail's end. */
     Tenon at(Amount otherEdgeShoulder, Amount otherWidth, Amount otherFaceShoulder) {
         return new Tenon(meeting, thickness, otherWidth, length, depth, otherFaceShoulder, otherEdgeShoulder, limit,
-                mitres);
+                line, mitres);
     }
 
     /** The same tenon of another length in a mortise of another depth. */
     Tenon runs(Amount otherLength, Amount otherDepth) {
-        return new Tenon(meeting, thickness, width, otherLength, otherDepth, faceShoulder, edgeShoulder, limit, mitres);
+        return new Tenon(meeting, thickness, width, otherLength, otherDepth, faceShoulder, edgeShoulder, limit, line,
+                mitres);
+    }
+
+    /** The same tenon pointing square into the post. */
+    Tenon squareToPost() {
+        return new Tenon(meeting, thickness, width, length, depth, faceShoulder, edgeShoulder, limit, Line.POST,
+                mitres);
+    }
+
+    private boolean isSlantedInRail() {
+        return line == Line.POST && !meeting.isSquare();
     }
 
     /** From the rail's back to the cheek on the show side, in millimetres. */
@@ -68,14 +86,32 @@ public record Tenon(Meeting meeting, Amount thickness, Amount width, Amount leng
 
     /** The tenon with its end square, whatever it meets. */
     public Solid straight() {
-        return new RailEnd(meeting).beyondShoulder(mm(length), mm(edgeShoulder), mm(edgeShoulder) + mm(width),
-                innerCheek(), outerCheek());
+        RailEnd end = new RailEnd(meeting);
+        double y0 = mm(edgeShoulder);
+        double y1 = y0 + mm(width);
+        return isSlantedInRail()
+                ? withinRail(end.squareToPost(meeting.shoulder(), mm(length), y0, y1, innerCheek(), outerCheek()))
+                : end.beyondShoulder(mm(length), y0, y1, innerCheek(), outerCheek());
+    }
+
+    /** A tenon that leaves the grain is still cut out of the rail's own blank. */
+    private Solid withinRail(Solid tenon) {
+        Solid rest = tenon;
+        Shape rail = meeting.rail().shape();
+        for (HalfSpace face : List.of(rail.faceSide(), rail.back(), rail.faceEdge(), rail.farEdge())) {
+            rest = rest.clip(face);
+        }
+        return rest;
     }
 
     /** Its mortise, in the world. */
     public Solid removes() {
-        return new RailEnd(meeting).intoPost(mm(depth), mm(edgeShoulder), mm(edgeShoulder) + mm(width), innerCheek(),
-                outerCheek());
+        RailEnd end = new RailEnd(meeting);
+        double y0 = mm(edgeShoulder);
+        double y1 = y0 + mm(width);
+        return isSlantedInRail()
+                ? end.squareToPost(meeting.surface(), mm(depth), y0, y1, innerCheek(), outerCheek())
+                : end.intoPost(mm(depth), y0, y1, innerCheek(), outerCheek());
     }
 
     /** From the post's reference face to the near cheek of the mortise. */

@@ -34,7 +34,7 @@ final class TenonRules {
                         .amount();
         Amount length = wantedLength();
         return new Tenon(meeting, thickness, width, length, depth(length), centred(thickness), near, Optional.empty(),
-                List.of());
+                Tenon.Line.RAIL, List.of());
     }
 
     /** One cheek in line with the rail's back; the one shoulder is on the show side. */

@@ -251,7 +251,8 @@ class JointsTest {
     }
 
     private static void assertSound(Plan plan) {
-        if (plan.findings().stream().anyMatch(finding -> finding.code().endsWith("collide"))) {
+        if (plan.findings().stream().anyMatch(finding -> finding.code().endsWith("collide")
+                || finding.code().equals("rail-off-post"))) {
             return;
         }
         for (Joint joint : plan.joints()) {

@@ -65,6 +65,25 @@ class SplayTest {
         assertThat(square.longPoint().toMillimetres()).isCloseTo(1260, within(LENGTH));
     }
 
+    /** A plain mortise: its sides stand square to the face of the leg, and it is as deep as the school says. */
+    @Test
+    void tenonSquareToTheLeg_hasAPlainMortise_andShortGrainBeyondTenDegrees() {
+        String joint = "apron-left/leg-front-left";
+        Project gentle = Tables.give(joint + ":tenon.line", "post").applyTo(leaning(worked(), 0, 8, "square"));
+        Joint plain = Planner.plan(gentle).joints().stream().filter(one -> one.id().equals(joint)).findFirst()
+                .orElseThrow();
+        assertThat(plain.removes().cells().getFirst().faces()).hasSize(6).allSatisfy(face -> assertThat(
+                Math.abs(face.plane().normal().dot(plain.meeting().surface().normal()))).satisfiesAnyOf(
+                        dot -> assertThat(dot).isCloseTo(0, within(1e-9)),
+                        dot -> assertThat(dot).isCloseTo(1, within(1e-9))));
+        assertThat(Planner.plan(gentle).findings()).noneMatch(one -> one.code().equals("tenon-short-grain"));
+        Project steep = Tables.give(joint + ":tenon.line", "post").applyTo(leaning(worked(), 0, 12, "square"));
+        Finding finding = Planner.plan(steep).findings().stream()
+                .filter(one -> one.code().equals("tenon-short-grain")).findFirst().orElseThrow();
+        Project mended = finding.remedies().getFirst().edit().applyTo(steep);
+        assertThat(Planner.plan(mended).findings()).noneMatch(one -> one.code().equals("tenon-short-grain"));
+    }
+
     @Test
     void bothWaysCheck_saysWhichMeasureIsTheOddOne() {
         EndCut planned = leaning(0, 7, "square").piece("apron-left").start();
@@ -114,6 +133,17 @@ class SplayTest {
                 .isEqualTo(plan("tenon.length", "38").piece("apron-front").length().value());
     }
 
+    /** The legs lean away from under plumb aprons: what fits at the top may miss the leg farther down. */
+    @Test
+    void apronThatLeavesItsLegFartherDown_isFound() {
+        Project narrow = Tables.table("leg.width", "42", "leg.depth", "42", "apron.width", "140");
+        assertThat(Planner.plan(leaning(narrow, 2, 2, "square")).findings())
+                .noneMatch(one -> one.code().equals("rail-off-post"));
+        Finding finding = Planner.plan(leaning(narrow, 14, 14, "square")).findings().getFirst();
+        assertThat(finding.code()).isEqualTo("rail-off-post");
+        assertThat(finding.remedies()).isNotEmpty();
+    }
+
     @Provide
     Arbitrary<Project> tables() {
         return Combinators
@@ -123,10 +153,13 @@ class SplayTest {
     }
 
     /** Solids never overlap, skins are closed, meetings are found, the top section keeps the overhang. */
-    @Property(tries = 150)
+    @Property(tries = 200)
     void anyLean_isSound(@ForAll("tables") Project project) {
         Plan plan = Planner.plan(project);
         assertThat(plan.joints().size()).isEqualTo(8);
+        if (plan.findings().stream().anyMatch(finding -> finding.code().equals("rail-off-post"))) {
+            return;
+        }
         List<PlannedPiece> pieces = plan.pieces();
         for (int i = 0; i < pieces.size(); i++) {
             Skins.assertClosed(pieces.get(i).mesh());
@@ -145,7 +178,7 @@ class SplayTest {
         assertThat(outermost).isCloseTo(overhang, within(1e-6));
     }
 
-    @Property(tries = 150)
+    @Property(tries = 200)
     void anyLean_tenonsLieInTheirMortises(@ForAll("tables") Project project) {
         Plan plan = Planner.plan(project);
         for (Joint joint : plan.joints()) {
