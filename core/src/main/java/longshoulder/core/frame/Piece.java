@@ -15,26 +15,26 @@ import longshoulder.core.reckoning.Amount;
  * @param width across the grain, along the pose's second axis
  * @param thickness along the pose's third axis
  * @param pose where the body stands; x = 0 is its first end, at the arris of face edge and back
- * @param slanted its planes where it is not a plain box
+ * @param shape its ends and long faces
  */
 public record Piece(String id, Role role, String mark, Amount length, Amount width, Amount thickness, Pose pose,
-        Optional<Shape> slanted) {
+        Shape shape) {
 
     /** A piece that is a plain box. */
     public Piece(String id, Role role, String mark, Amount length, Amount width, Amount thickness, Pose pose) {
-        this(id, role, mark, length, width, thickness, pose, Optional.empty());
+        this(id, role, mark, length, width, thickness, pose, Shape.box(pose, length.value().toMillimetres(),
+                width.value().toMillimetres(), thickness.value().toMillimetres()));
     }
 
-    /** Its ends and long faces. */
-    public Shape shape() {
-        return slanted.orElseGet(() -> Shape.box(pose, length.value().toMillimetres(), width.value().toMillimetres(),
-                thickness.value().toMillimetres()));
+    /** Its planes where they lean; empty for a plain box. */
+    public Optional<Shape> slanted() {
+        return shape.isBox() ? Optional.empty() : Optional.of(shape);
     }
 
     /** The body in the world; nothing where a size is not positive. */
     public Solid body() {
-        if (slanted.isPresent() && isReal()) {
-            return slanted.get().solid(pose);
+        if (!shape.isBox() && isReal()) {
+            return shape.solid(pose);
         }
         return Solid.of(Cell.box(pose, 0, 0, 0, length.value().toMillimetres(), width.value().toMillimetres(),
                 thickness.value().toMillimetres()));
@@ -49,10 +49,13 @@ public record Piece(String id, Role role, String mark, Amount length, Amount wid
     Piece cutTo(Amount.Cut cut) {
         double shift = length.value().minus(cut.value()).toMillimetres() / 2;
         Pose moved = new Pose(pose.toWorld(shift, 0, 0), pose.along(), pose.across(), pose.out());
+        if (shape.isBox()) {
+            return new Piece(id, role, mark, cut, width, thickness, moved);
+        }
         // Where the ends lean, both are moved along the grain by the same amount.
-        Optional<Shape> shorter = slanted.map(shape -> shape.between(
+        Shape shorter = shape.between(
                 shape.start().moved(-shift * Math.abs(shape.start().normal().dot(pose.along()))),
-                shape.finish().moved(-shift * Math.abs(shape.finish().normal().dot(pose.along())))));
+                shape.finish().moved(-shift * Math.abs(shape.finish().normal().dot(pose.along()))));
         return new Piece(id, role, mark, cut, width, thickness, moved, shorter);
     }
 }

@@ -12,9 +12,17 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * The body of a piece before any joint is cut: what lies inside two ends and four long faces, each a plane in the world. The
  * faces need not be square to each other: a leg that is backed has a rhomb for its section, and an end between leaning
  * legs leans.
+ *
+ * @param isBox whether all are square to each other and to the piece's pose
  */
 public record Shape(HalfSpace start, HalfSpace finish, HalfSpace faceSide, HalfSpace back, HalfSpace faceEdge,
-        HalfSpace farEdge) {
+        HalfSpace farEdge, boolean isBox) {
+
+    /** A shape whose planes lean. */
+    public Shape(HalfSpace start, HalfSpace finish, HalfSpace faceSide, HalfSpace back, HalfSpace faceEdge,
+            HalfSpace farEdge) {
+        this(start, finish, faceSide, back, faceEdge, farEdge, false);
+    }
 
     /** A plain box, in millimetres. */
     public static Shape box(Pose pose, double length, double width, double thickness) {
@@ -23,7 +31,7 @@ public record Shape(HalfSpace start, HalfSpace finish, HalfSpace faceSide, HalfS
                 HalfSpace.through(pose.toWorld(length, 0, 0), pose.along()),
                 HalfSpace.through(pose.toWorld(0, 0, thickness), pose.out()),
                 HalfSpace.through(origin, pose.out().negate()), HalfSpace.through(origin, pose.across().negate()),
-                HalfSpace.through(pose.toWorld(0, width, 0), pose.across()));
+                HalfSpace.through(pose.toWorld(0, width, 0), pose.across()), true);
     }
 
     /** The same long faces between other ends. */

@@ -119,7 +119,7 @@ final class TableFrame {
                     outerY);
             Amount length = new Amount.Scaled(Label.of("amount.alongLean"), legHeight, 1 / Math.cos(leg.lean()),
                     Label.of("rule.alongLean"));
-            return new Piece(id, Role.LEG, mark, length, legWidth, legDepth, leg.pose(), Optional.of(leg.shape()));
+            return new Piece(id, Role.LEG, mark, length, legWidth, legDepth, leg.pose(), leg.shape());
         }
         Vector3D.Unit along = across.cross(out).normalize();
         double inner = outerY == y0 ? outerY + mm(legDepth) : outerY - mm(legDepth);
@@ -166,7 +166,7 @@ final class TableFrame {
         Amount shoulder = new Amount.Traced(Label.of("amount.shoulder", id), Length.fromMillimetres(longest),
                 Stream.concat(plumb.parts().stream(), Stream.of(apronWidth, setback)).toList(),
                 Label.of("rule.planes"));
-        return new Piece(id, Role.APRON, mark, shoulder, apronWidth, apronThickness, pose, Optional.of(shape));
+        return new Piece(id, Role.APRON, mark, shoulder, apronWidth, apronThickness, pose, shape);
     }
 
     /** The face of a leg that looks most nearly in a direction. */
