@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import longshoulder.core.cutlist.CutLine.Size;
 import longshoulder.core.geometry.Congruence;
+import longshoulder.core.geometry.Mesh;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
@@ -24,29 +25,35 @@ public record CutList(List<CutLine> lines) {
 
     /** The cut list of a plan. Sameness is found from the solids, never from names. */
     public static CutList of(Plan plan) {
-        List<List<PlannedPiece>> groups = new ArrayList<>();
+        List<List<Outlined>> groups = new ArrayList<>();
         for (PlannedPiece piece : plan.pieces()) {
-            groups.stream().filter(group -> compare(group.getFirst(), piece) == Congruence.SAME).findFirst()
+            Outlined outlined = new Outlined(piece, piece.localEdges());
+            groups.stream().filter(group -> compare(group.getFirst(), outlined) == Congruence.SAME).findFirst()
                     .orElseGet(() -> {
-                        List<PlannedPiece> fresh = new ArrayList<>();
+                        List<Outlined> fresh = new ArrayList<>();
                         groups.add(fresh);
                         return fresh;
-                    }).add(piece);
+                    }).add(outlined);
         }
         List<CutLine> lines = new ArrayList<>();
         for (int i = 0; i < groups.size(); i++) {
-            lines.add(line(i + 1, groups.get(i), mirrorOf(groups, i)));
+            lines.add(line(i + 1, groups.get(i).stream().map(Outlined::piece).toList(), mirrorOf(groups, i)));
         }
         return new CutList(lines);
     }
 
-    private static Congruence compare(PlannedPiece a, PlannedPiece b) {
+    /** A piece and its edges in its own frame of reference, which every comparison asks for. */
+    private record Outlined(PlannedPiece piece, List<Mesh.Edge> edges) {}
+
+    private static Congruence compare(Outlined one, Outlined other) {
+        PlannedPiece a = one.piece();
+        PlannedPiece b = other.piece();
         boolean alike = a.wood().equals(b.wood()) && a.piece().role() == b.piece().role()
                 && finished(a).equalTo(finished(b));
-        return alike ? Congruence.of(a.localEdges(), b.localEdges()) : Congruence.DIFFERENT;
+        return alike ? Congruence.of(one.edges(), other.edges()) : Congruence.DIFFERENT;
     }
 
-    private static Optional<Integer> mirrorOf(List<List<PlannedPiece>> groups, int index) {
+    private static Optional<Integer> mirrorOf(List<List<Outlined>> groups, int index) {
         for (int other = 0; other < groups.size(); other++) {
             if (other != index && compare(groups.get(index).getFirst(),
                     groups.get(other).getFirst()) == Congruence.MIRRORED) {

@@ -60,6 +60,11 @@ final class HiddenLines {
         for (Shadow shadow : shadows) {
             if (shadow.mayHide(left, right, low, high)) {
                 double[] part = shadow.hidden(edge.from(), edge.to());
+                if (part[0] <= 0 && part[1] >= 1) {
+                    // Nothing of it is seen, whatever else stands before it: most edges of tenons end here.
+                    add(piece, edge, 0, 1, Stroke.Kind.HIDDEN);
+                    return;
+                }
                 if (part[0] < part[1]) {
                     hidden.add(part);
                 }
@@ -78,10 +83,12 @@ final class HiddenLines {
     }
 
     private void add(String piece, Mesh.Edge edge, double start, double end, Stroke.Kind kind) {
+        if (end <= start || kind == Stroke.Kind.HIDDEN && !keepHidden) {
+            return;
+        }
         Vector3D from = edge.from().lerp(edge.to(), start);
         Vector3D to = edge.from().lerp(edge.to(), end);
-        boolean wanted = keepHidden || kind == Stroke.Kind.VISIBLE;
-        if (wanted && end > start && from.distance(to) > SHORTEST) {
+        if (from.distance(to) > SHORTEST) {
             strokes.add(new Stroke(piece, view.flat(from), view.flat(to), kind));
         }
     }

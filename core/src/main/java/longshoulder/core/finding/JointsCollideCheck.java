@@ -5,6 +5,7 @@ import java.util.List;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.finding.Finding.Level;
+import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
@@ -18,28 +19,34 @@ final class JointsCollideCheck implements Check {
     @Override
     public List<Finding> run(Subject subject) {
         List<Finding> findings = new ArrayList<>();
-        List<Joint> joints = subject.joints();
-        for (int i = 0; i < joints.size(); i++) {
-            for (int j = i + 1; j < joints.size(); j++) {
-                Joint one = joints.get(i);
-                Joint other = joints.get(j);
-                boolean samePost = one.meeting().post().id().equals(other.meeting().post().id());
-                if (samePost && !(isTooLong(one) || isTooLong(other)) && collide(one, other)) {
-                    findings.add(finding(subject, one, other));
+        List<Inside> all = subject.joints().stream().filter(joint -> !isTooLong(joint)).map(Inside::of).toList();
+        for (int i = 0; i < all.size(); i++) {
+            for (int j = i + 1; j < all.size(); j++) {
+                if (all.get(i).collidesWith(all.get(j))) {
+                    findings.add(finding(subject, all.get(i).joint(), all.get(j).joint()));
                 }
             }
         }
         return findings;
     }
 
+    /** A joint and what of it lies beyond the shoulder. */
+    private record Inside(Joint joint, Solid solid) {
+
+        static Inside of(Joint joint) {
+            return new Inside(joint, joint.adds().plus(joint.loosePart()));
+        }
+
+        boolean collidesWith(Inside other) {
+            return joint.meeting().post().id().equals(other.joint.meeting().post().id())
+                    && solid.and(other.solid).volume() > SPECK;
+        }
+    }
+
     /** A tenon longer than the others allow is found by a check of its own, with the figure. */
     private static boolean isTooLong(Joint joint) {
         return joint.tenons().stream().anyMatch(tenon -> tenon.limit()
                 .filter(limit -> tenon.length().value().isGreaterThan(limit.value())).isPresent());
-    }
-
-    private static boolean collide(Joint one, Joint other) {
-        return one.adds().plus(one.loosePart()).and(other.adds().plus(other.loosePart())).volume() > SPECK;
     }
 
     private static Finding finding(Subject subject, Joint one, Joint other) {

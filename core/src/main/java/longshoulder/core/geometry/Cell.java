@@ -119,6 +119,9 @@ public final class Cell {
 
     /** Whether another cell lies wholly inside this one. */
     public boolean contains(Cell other) {
+        if (!bounds.overlaps(other.bounds)) {
+            return false;
+        }
         for (Polygon face : faces) {
             for (Vector3D corner : other.corners) {
                 if (face.plane().distance(corner) > Tolerance.LENGTH) {

@@ -11,6 +11,7 @@ import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
+import longshoulder.core.joint.Candidate;
 import longshoulder.core.joint.Candidates;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.kind.Kinds;
@@ -110,11 +111,9 @@ final class ReckoningRows {
 
     /** What the pieces that meet say for and against the type that was chosen. */
     private void reasons(Joint joint) {
-        Candidates.of(bench.project(), joint, plan.joints()).stream()
-                .filter(candidate -> candidate.kind() == joint.kind()).forEach(candidate -> {
-                    candidate.speaksFor().forEach(reason -> reason("reason.for", joint, reason));
-                    candidate.speaksAgainst().forEach(reason -> reason("reason.against", joint, reason));
-                });
+        Candidate chosen = Candidates.ofChosen(bench.project(), joint, plan.joints());
+        chosen.speaksFor().forEach(reason -> reason("reason.for", joint, reason));
+        chosen.speaksAgainst().forEach(reason -> reason("reason.against", joint, reason));
     }
 
     private void reason(String side, Joint joint, Label reason) {

@@ -1,8 +1,11 @@
 package longshoulder.desktop.panel;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
@@ -19,6 +22,7 @@ import longshoulder.core.plan.PlannedPiece;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.FigureField;
+import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.model.Workbench;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
@@ -39,6 +43,10 @@ public final class RodPane extends Pane {
 
     private final Workbench bench;
     private final Canvas canvas = new Canvas();
+    private final Label heading = label("rod-heading");
+    /** Kept from edit to edit, like everything that has to be styled: the names of the faces, and figures by what they show. */
+    private final List<Label> faceNames = new ArrayList<>();
+    private final Map<String, FigureField> fields = new HashMap<>();
 
     public RodPane(Workbench bench) {
         this.bench = bench;
@@ -47,37 +55,48 @@ public final class RodPane extends Pane {
         setMinHeight(HEIGHT);
         setPrefHeight(HEIGHT);
         canvas.setMouseTransparent(true);
+        heading.relocate(16, 4);
         bench.planProperty().addListener((observed, was, is) -> rebuild());
         bench.pieceProperty().addListener((observed, was, is) -> rebuild());
         widthProperty().addListener((observed, was, is) -> rebuild());
     }
 
+    private static Label label(String styleClass) {
+        Label label = new Label();
+        label.getStyleClass().add(styleClass);
+        return label;
+    }
+
     private void rebuild() {
         Plan plan = bench.plan();
-        getChildren().setAll(canvas);
         canvas.setWidth(getWidth());
         canvas.setHeight(HEIGHT);
         canvas.getGraphicsContext2D().clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        if (getWidth() < 2 * SIDE + 10 || !plan.has(bench.pieceProperty().get())) {
-            return;
+        List<Node> nodes = new ArrayList<>(List.of(canvas));
+        boolean room = getWidth() >= 2 * SIDE + 10;
+        if (room && plan.has(bench.pieceProperty().get())) {
+            PlannedPiece piece = plan.piece(bench.pieceProperty().get());
+            if (!piece.solid().isNothing()) {
+                draw(piece, nodes);
+            }
         }
-        PlannedPiece piece = plan.piece(bench.pieceProperty().get());
-        if (piece.solid().isNothing()) {
-            return;
+        if (!getChildren().equals(nodes)) {
+            FocusKeeper.rebuild(this, () -> getChildren().setAll(nodes));
         }
+    }
+
+    private void draw(PlannedPiece piece, List<Node> nodes) {
+        Plan plan = bench.plan();
         Rod rod = Rod.of(plan, piece.id());
         double scale = (getWidth() - 2 * SIDE) / rod.marks().getLast().position().value().toMillimetres();
         Brush brush = new Brush(canvas);
-        strips(brush, piece, rod, scale);
-        figures(brush, rod, scale);
-        Label heading = new Label(
-                Texts.get("rod.heading") + "  " + piece.piece().mark() + "  " + bench.words().name(piece.id()));
-        heading.getStyleClass().add("rod-heading");
-        heading.relocate(16, 4);
-        getChildren().add(heading);
+        strips(brush, piece, rod, scale, nodes);
+        figures(brush, rod, scale, nodes);
+        heading.setText(Texts.get("rod.heading") + "  " + piece.piece().mark() + "  " + bench.words().name(piece.id()));
+        nodes.add(heading);
     }
 
-    private void strips(Brush brush, PlannedPiece piece, Rod rod, double scale) {
+    private void strips(Brush brush, PlannedPiece piece, Rod rod, double scale, List<Node> nodes) {
         double room = HEIGHT - TOP - BOTTOM - BETWEEN * (rod.faces().size() - 1);
         double each = Math.min(WIDEST, room / rod.faces().size());
         double top = TOP + (room - each * rod.faces().size()) / 2;
@@ -90,18 +109,26 @@ public final class RodPane extends Pane {
             strip.draw(drawing, Palette.wood(piece.wood()));
             bench.plan().mortisesIn(piece.id()).stream().filter(joint -> face.joints().contains(joint.id()))
                     .forEach(joint -> strip.waste(joint.removes(), face.view()));
-            Label name = new Label(bench.words().text(face.name()));
-            name.getStyleClass().add("face-name");
-            name.relocate(8, top + each / 2 - 9);
-            name.setPrefWidth(SIDE - 14);
-            getChildren().add(name);
+            nodes.add(faceName(rod.faces().indexOf(face), bench.words().text(face.name()), top + each / 2 - 9));
             top += each + BETWEEN;
         }
     }
 
-    private void figures(Brush brush, Rod rod, double scale) {
+    private Label faceName(int index, String text, double y) {
+        while (faceNames.size() <= index) {
+            Label fresh = label("face-name");
+            fresh.setPrefWidth(SIDE - 14);
+            faceNames.add(fresh);
+        }
+        Label name = faceNames.get(index);
+        name.setText(text);
+        name.relocate(8, y);
+        return name;
+    }
+
+    private void figures(Brush brush, Rod rod, double scale, List<Node> nodes) {
         List<Double> marks = new ArrayList<>();
-        List<FigureField> fields = new ArrayList<>();
+        List<FigureField> shown = new ArrayList<>();
         for (Rod.Mark mark : rod.marks()) {
             double x = SIDE + scale * mark.position().value().toMillimetres();
             boolean shoulder = mark.kind() == Rod.Kind.SHOULDER;
@@ -110,33 +137,36 @@ public final class RodPane extends Pane {
             brush.dry();
             if (!marks.contains(x)) {
                 marks.add(x);
-                fields.add(field(mark).named("rod-" + marks.size()));
+                shown.add(field(mark, "rod-" + marks.size()));
             }
         }
-        getChildren().addAll(fields);
-        double[] left = spread(marks, fields);
+        nodes.addAll(shown);
+        double[] left = spread(marks, shown);
         for (int i = 0; i < left.length; i++) {
-            fields.get(i).relocate(Math.rint(left[i]), TOP - 8 - fields.get(i).figureHeight());
+            shown.get(i).relocate(Math.rint(left[i]), TOP - 8 - shown.get(i).figureHeight());
         }
     }
 
-    private FigureField field(Rod.Mark mark) {
-        return new FigureField(bench.project().showing().figure(mark.position().value()),
-                Texts.get("rod." + mark.kind().name()) + ", " + bench.words().say(mark.position().label()), false,
-                false, () -> open(mark), typed -> false);
+    private FigureField field(Rod.Mark mark, String id) {
+        String figure = bench.project().showing().figure(mark.position().value());
+        String name = Texts.get("rod." + mark.kind().name()) + ", " + bench.words().say(mark.position().label());
+        FigureField field = fields.computeIfAbsent(id + " " + name,
+                key -> new FigureField(figure, name, false, false, () -> open(mark), typed -> false).named(id));
+        field.show(figure);
+        return field;
     }
 
     /** Each figure over its mark; where marks crowd, figures give way to the right, and at the end of the rod to the left. */
-    private double[] spread(List<Double> marks, List<FigureField> fields) {
+    private double[] spread(List<Double> marks, List<FigureField> shown) {
         double[] left = new double[marks.size()];
         double free = 0;
         for (int i = 0; i < left.length; i++) {
-            left[i] = Math.max(free, marks.get(i) - fields.get(i).figureWidth() / 2);
-            free = left[i] + fields.get(i).figureWidth();
+            left[i] = Math.max(free, marks.get(i) - shown.get(i).figureWidth() / 2);
+            free = left[i] + shown.get(i).figureWidth();
         }
         double end = getWidth() - 4;
         for (int i = left.length - 1; i >= 0; i--) {
-            left[i] = Math.min(left[i], end - fields.get(i).figureWidth());
+            left[i] = Math.min(left[i], end - shown.get(i).figureWidth());
             end = left[i];
         }
         return left;
