@@ -43,7 +43,7 @@ final class MeshBuilder {
             corners.add(face.corners().stream().mapToInt(pool::indexOf).toArray());
         }
         for (int[] loop : corners) {
-            loops.add(withPointsOnEdges(loop));
+            loops.add(withoutSpikes(withPointsOnEdges(loop)));
         }
         List<Mesh.Edge> edges = edges();
         for (int i = 0; i < loops.size(); i++) {
@@ -87,8 +87,36 @@ final class MeshBuilder {
         return Arrays.copyOf(refined, count);
     }
 
+    /**
+     * The loop without stretches that run out and straight back, as slivers do whose corners fall together: the neighbours
+     * meet without them. Nothing is left of a loop that is all sliver.
+     */
+    static int[] withoutSpikes(int[] loop) {
+        int[] kept = new int[loop.length];
+        int count = 0;
+        for (int point : loop) {
+            if (count > 1 && kept[count - 2] == point) {
+                count--;
+            } else if (count == 0 || kept[count - 1] != point) {
+                kept[count++] = point;
+            }
+        }
+        int first = 0;
+        while (count - first > 2 && (kept[first + 1] == kept[count - 1] || kept[first] == kept[count - 2])) {
+            // The loop's own start is the tip of a spike, or its end is.
+            if (kept[first + 1] == kept[count - 1]) {
+                first++;
+            }
+            count--;
+        }
+        return count - first < 3 ? new int[0] : Arrays.copyOfRange(kept, first, count);
+    }
+
     /** Corners alone are fanned from one of them; a loop with points on its edges is fanned from its middle. */
     private void triangulate(int[] loop, int corners) {
+        if (loop.length == 0) {
+            return;
+        }
         if (loop.length == corners) {
             for (int i = 1; i + 1 < loop.length; i++) {
                 triangles.add(new int[]{loop[0], loop[i], loop[i + 1]});

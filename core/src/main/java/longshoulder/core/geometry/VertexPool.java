@@ -12,11 +12,11 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 final class VertexPool {
 
     private static final double GRID = 0.01;
-    /** Two corners of clipped cells may each be off by a tolerance. */
-    private static final double SAME = 2.5 * Tolerance.LENGTH;
-
     /** How far from an edge a point counts as lying on it. */
     private static final double NEAR = 3 * Tolerance.LENGTH;
+
+    /** A little more than that, or a point could lie on an edge beside its end without being that end. */
+    private static final double SAME = 3.5 * Tolerance.LENGTH;
     private static final int[] NONE = {};
 
     private final List<Vector3D> points = new ArrayList<>();

@@ -4,11 +4,14 @@ import static longshoulder.core.geometry.Skins.assertClosed;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class MeshTest {
 
@@ -73,6 +76,30 @@ class MeshTest {
         Mesh mesh = Mesh.of(Solid.NOTHING);
         assertThat(mesh.triangles()).isEmpty();
         assertThat(mesh.edges()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1 2 3 4, 1 2 3 4", "1 2 3 2 4, 1 2 4", "1 2 3 2 1 4 5, 1 4 5", "3 1 2 4 1, 1 2 4", "1 2 4 5 2, 2 4 5",
+            "1 2 1, ''", "1 2 2 3, 1 2 3", "1 2 3 3 2, ''"})
+    void spikes_areLeftOutOfALoop(String loop, String left) {
+        assertThat(MeshBuilder.withoutSpikes(numbers(loop))).containsExactly(numbers(left));
+    }
+
+    private static int[] numbers(String text) {
+        return Arrays.stream(text.split(" ")).filter(word -> !word.isEmpty()).mapToInt(Integer::parseInt).toArray();
+    }
+
+    /** A cut so nearly along a corner that what is left there is thinner than two points may be apart. */
+    @Property(tries = 300)
+    void cutBesideACorner_leavesAClosedSkin(@ForAll @IntRange(min = -600, max = 600) int beside,
+            @ForAll @IntRange(min = 1, max = 2000) int steep) {
+        double slope = steep * 1e-5;
+        HalfSpace slant = HalfSpace.through(Vector3D.of(50, 30 + beside * 1e-8, 0), Vector3D.of(slope, 1, slope / 2));
+        Solid solid = box(0, 0, 0, 100, 60, 40).minus(box(50, 0, 10, 100, 30, 40))
+                .minus(box(20, 10, 0, 100, 60, 40).clip(slant.complement()));
+        Mesh mesh = Mesh.of(solid);
+        assertClosed(mesh);
+        assertThat(mesh.volume()).isCloseTo(solid.volume(), within(0.05));
     }
 
     /** Up to three holes anywhere, through or not, over each other or not: the skin is closed and holds the volume. */

@@ -208,7 +208,6 @@ class JointsTest {
     void everyType_isSoundWithEveryOption(JointKind kind) {
         Plan plain = Planner.plan(with(table(), FRONT_LEFT, kind));
         assertSound(plain);
-        plain.pieces().forEach(piece -> Skins.assertClosed(piece.mesh()));
         for (Parameter parameter : kind.parameters()) {
             if (parameter instanceof Parameter.Choice choice) {
                 choice.options().forEach(option -> assertSound(
@@ -266,7 +265,7 @@ class JointsTest {
         List<PlannedPiece> pieces = new ArrayList<>(plan.pieces());
         for (int i = 0; i < pieces.size(); i++) {
             PlannedPiece piece = pieces.get(i);
-            Skins.assertBalanced(piece.mesh());
+            Skins.assertClosed(piece.mesh());
             assertThat(piece.mesh().volume()).isCloseTo(piece.solid().volume(), within(1e-6 * piece.solid().volume()));
             for (int j = i + 1; j < pieces.size(); j++) {
                 assertThat(piece.solid().and(pieces.get(j).solid()).volume())
