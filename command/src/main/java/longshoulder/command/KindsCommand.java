@@ -3,6 +3,7 @@ package longshoulder.command;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.concurrent.Callable;
+import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
@@ -31,23 +32,25 @@ final class KindsCommand implements Callable<Integer> {
         if (json) {
             out.print(new String(KindsJson.toBytes(), StandardCharsets.UTF_8));
         } else {
-            Kinds.all().forEach(kind -> describe(out, kind));
+            Words words = Words.showing(Showing.TENTH_MILLIMETRES);
+            for (Kind kind : Kinds.all()) {
+                out.println(kind.id() + ": " + words.text("kind." + kind.id() + ".summary"));
+                kind.parameters().forEach(parameter -> describe(out, parameter, words));
+            }
+            out.println("House rules, for every kind:");
+            HouseRules.parameters().forEach(rule -> describe(out, rule, words));
         }
         out.flush();
         return Main.FINE;
     }
 
-    private static void describe(PrintWriter out, Kind kind) {
-        Words words = Words.showing(Showing.TENTH_MILLIMETRES);
-        out.println(kind.id() + ": " + words.text("kind." + kind.id() + ".summary"));
-        for (Parameter parameter : kind.parameters()) {
-            out.printf("  %-18s %s (%s)%n", parameter.name(), words.meaning(parameter), switch (parameter) {
-                case Parameter.Measure measure ->
-                    measure.preset(false).map(Object::toString).orElse("left to the school") + "; "
-                            + words.length(measure.least()) + " to " + words.length(measure.greatest());
-                case Parameter.Turn turn -> turn.least() + " to " + turn.greatest();
-                case Parameter.Choice choice -> String.join(", ", choice.options());
-            });
-        }
+    private static void describe(PrintWriter out, Parameter parameter, Words words) {
+        out.printf("  %-18s %s (%s)%n", parameter.name(), words.meaning(parameter), switch (parameter) {
+            case Parameter.Measure measure ->
+                measure.preset(false).map(Object::toString).orElse("left to the school") + "; "
+                        + words.length(measure.least()) + " to " + words.length(measure.greatest());
+            case Parameter.Turn turn -> turn.least() + " to " + turn.greatest();
+            case Parameter.Choice choice -> String.join(", ", choice.options());
+        });
     }
 }

@@ -14,7 +14,7 @@ import picocli.CommandLine.Parameters;
  * {@code set FILE NAME=VALUE...}: edits a design file in place. A parameter of one joint is named by its joint:
  * {@code apron-front/leg-front-left:joint=haunched-tenon}.
  */
-@Command(name = "set", mixinStandardHelpOptions = true, description = "Edits a design file: parameters, joints, schools, woods.")
+@Command(name = "set", mixinStandardHelpOptions = true, description = "Edits a design file: parameters, joints, schools, house rules, woods, what was really milled.")
 final class SetCommand implements Callable<Integer> {
 
     @Mixin
@@ -27,6 +27,9 @@ final class SetCommand implements Callable<Integer> {
     @Option(names = "--wood", paramLabel = "ROLE=WOOD", description = "Chooses a wood, such as top=elm.")
     private List<String> woods = new ArrayList<>();
 
+    @Option(names = "--milled", paramLabel = "ID:WHAT=LENGTH", description = "Enters what was really cut: the shoulder, width or thickness of a piece, the tenon or mortise of a joint, the tongue of a joint or a type. ID:WHAT= forgets it.")
+    private List<String> milled = new ArrayList<>();
+
     @Override
     public Integer call() throws Exception {
         Project project = design.project();
@@ -35,6 +38,9 @@ final class SetCommand implements Callable<Integer> {
         }
         for (String wood : woods) {
             project = Settings.useWood(project, wood);
+        }
+        for (String real : milled) {
+            project = Settings.milled(project, real);
         }
         DesignFile.write(design.file(), project);
         return Main.FINE;

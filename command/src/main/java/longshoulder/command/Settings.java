@@ -1,9 +1,13 @@
 package longshoulder.command;
 
+import java.util.Arrays;
+import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.measure.EntryException;
+import longshoulder.core.measure.LengthEntry;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.EditRefused;
+import longshoulder.core.project.Milled;
 import longshoulder.core.project.Project;
 import longshoulder.core.words.Words;
 
@@ -33,6 +37,25 @@ final class Settings {
     static Project useWood(Project project, String setting) {
         String[] halves = halves(setting, "--wood", "top=elm");
         return apply(project, setting, new Edit.UseWood(halves[0], halves[1]));
+    }
+
+    /** ID:WHAT=LENGTH; ID:WHAT= forgets it. */
+    static Project milled(Project project, String setting) {
+        String[] halves = halves(setting, "--milled", "apron-front:shoulder=\"1258 mm\"");
+        Address address = Address.parse(halves[0]);
+        Milled what = Milled.find(address.parameter()).orElseThrow(() -> new Refusal(
+                "%s: what was milled is one of %s, written as --milled apron-front:shoulder=\"1258 mm\".".formatted(
+                        setting, String.join(", ", Arrays.stream(Milled.values()).map(Milled::id).toList()))));
+        String id = address.joint().orElse("");
+        if (halves[1].isEmpty()) {
+            return apply(project, setting, new Edit.ForgetMilled(id, what));
+        }
+        try {
+            return apply(project, setting, new Edit.RecordMilled(id, what,
+                    LengthEntry.read(halves[1], project.showing().unit())));
+        } catch (EntryException refused) {
+            throw new Refusal("%s: %s".formatted(halves[0], refused.getMessage()));
+        }
     }
 
     static Project apply(Project project, String setting, Edit edit) {

@@ -7,6 +7,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -43,7 +44,8 @@ class MainTest {
         Outcome plan = run("plan", design("overall.length=1500 mm", "tenon.length=38"));
         assertThat(plan.code()).isZero();
         assertThat(plan.out()).containsPattern("B1 +front apron +beech +1336 mm +1260 mm")
-                .contains("Nothing found against it");
+                .contains("NOTE [tenon-wide] A tenon 71 mm wide and 8 mm thick");
+        assertThat(run("check", design("apron.width=70 mm")).out()).contains("Nothing found against it");
     }
 
     @Test
@@ -133,6 +135,56 @@ class MainTest {
     }
 
     @Test
+    void set_whatWasMilled_followsAndIsForgotten() throws Exception {
+        String file = design();
+        assertThat(run("set", file, "--milled", "leg-front-left:width=59.2").code()).isZero();
+        assertThat(run("plan", file, "--json").out()).contains("\"shoulderLength\" : 1260.8");
+        assertThat(run("plan", file, "--why", "apron-front").out()).contains("the rail follows the post");
+        run("set", file, "--milled", "leg-front-left:width=");
+        assertThat(run("plan", file, "--json").out()).doesNotContain("1260.8");
+        run("set", file, "--milled", "apron-front:shoulder=1258 mm");
+        assertThat(run("check", file).code()).isEqualTo(1);
+    }
+
+    @Test
+    void set_houseRulesAndRulesOfAType() throws Exception {
+        String file = design();
+        assertThat(run("set", file, "post.horns=none", "limit.wall=20", "school.thickness=half",
+                "stopped-tenon:mortise.ends=round").err()).isEmpty();
+        assertThat(run("check", file).out()).contains("[mortise-near-end]").contains("[wall-thin]");
+        assertThat(run("plan", file).out()).contains("thickness of the tenon 11 mm");
+        assertThat(run("plan", file, "--why", "apron-front").out()).contains("half of the rail, in a post");
+        run("set", file, "post.horns=", "limit.wall=", "school.thickness=");
+        assertThat(run("check", file).out()).doesNotContain("mortise-near-end").doesNotContain("wall-thin");
+    }
+
+    @Test
+    void set_orientationMark_quietsTheNote() throws Exception {
+        String file = design("leg.depth=70 mm", "apron.setback=12");
+        assertThat(run("check", file).out()).contains("[handed]").contains("mirror images; of 4 such pieces");
+        run("set", file, "leg-front-left:orientation=marked", "leg-front-right:orientation=marked",
+                "leg-back-left:orientation=marked", "leg-back-right:orientation=marked");
+        assertThat(run("check", file).out()).doesNotContain("[handed]");
+        assertThat(run("plan", file, "--json").out()).contains("\"orientationMark\" : true");
+    }
+
+    /** Every type of joint, made from the command line, gives a plan, an explanation and closed solids. */
+    @Test
+    void set_everyTypeOfJoint_planAndExport() throws Exception {
+        for (String type : List.of("blind-wedged-tenon", "tusked-tenon", "tapered-dovetail", "cope-and-stick",
+                "long-and-short", "glazing-bar", "bridle", "half-lap")) {
+            String file = design("apron.setback=0", "tenon.meeting=shortened");
+            assertThat(run("set", file, "apron-front/leg-front-left:joint=" + type).err()).isEmpty();
+            assertThat(run("plan", file, "--json").out()).contains("\"type\" : \"" + type + "\"");
+            assertThat(run("plan", file, "--why", "apron-front").out()).doesNotContain("{").contains(" = ");
+            Outcome export = run("export", file, "--obj", directory.resolve(type).toString());
+            // A joint that cuts through the leg stops its neighbour's tenon, but can be exported and looked at.
+            assertThat(export.code()).isLessThan(2);
+            assertThat(directory.resolve(type).resolve("apron-front.obj")).isNotEmptyFile();
+        }
+    }
+
+    @Test
     void set_splay_givesAngledShoulders() throws Exception {
         String file = design("splay.side=7");
         assertThat(run("plan", file, "--json").out()).containsPattern("\"longPoint\" : 622\\.42[78]");
@@ -154,7 +206,9 @@ class MainTest {
             "new table --set overall.length | lacks a name",
             "new table --set tenon.meeting=glued | it is one of", "new table --wood top=tin | no wood called",
             "plan none.json | is not there",
-            "set none.json overall.length=3 | is not there", "new table --set mast/leg:joint=housing | nothing called",
+            "set none.json overall.length=3 | is not there",
+            "new table --set limit.wall=3m | must lie between", "new table --set glue:tenon.length=3 | nothing called",
+            "new table --set mast/leg:joint=housing | nothing called",
             "frobnicate | Unmatched argument", "plan | Missing required parameter",
             "export x.json | Missing required option", "'' | Say what to do"})
     void badInput_exitsWithTwoAndOneSentence(String line, String reason) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.LengthEntry;
 import longshoulder.core.measure.Showing;
@@ -39,9 +40,13 @@ public final class Tables {
         return table("tenon.length", "38");
     }
 
+    /** What is typed: 60, -1, 7° or the name of an option. */
     public static Edit.Give give(String parameter, String text) {
-        return new Edit.Give(parameter, Character.isDigit(text.charAt(0))
-                ? new Value.Measured(LengthEntry.read(text, Unit.MILLIMETRE))
+        if (text.endsWith("°")) {
+            return new Edit.Give(parameter, new Value.Turned(Angle.read(text)));
+        }
+        return new Edit.Give(parameter, Character.isDigit(text.charAt(0)) || text.startsWith("-")
+                ? new Value.Measured(LengthEntry.read(text.startsWith("-") ? "0" + text : text, Unit.MILLIMETRE))
                 : new Value.Chosen(text));
     }
 

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.core.io.JsonEOFException;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.util.ArrayList;
+import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Address;
 import java.util.stream.Stream;
@@ -28,6 +29,8 @@ import longshoulder.core.measure.Showing;
 import longshoulder.core.measure.Unit;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.EditRefused;
+import longshoulder.core.project.Milled;
+import longshoulder.core.project.Orientation;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.wood.Tools;
@@ -152,17 +155,30 @@ final class DesignReader {
             places.add("project.woods." + shortened(entry.getKey()));
             edits.add(new Edit.UseWood(entry.getKey(), entry.getValue().asText()));
         });
+        // What the first files called it, when only shoulders could be entered.
         node.path("cutShoulders").properties().forEach(entry -> {
             places.add("project.cutShoulders." + shortened(entry.getKey()));
-            edits.add(new Edit.RecordShoulder(entry.getKey(), length(entry.getValue(), places.getLast())));
+            edits.add(new Edit.RecordMilled(entry.getKey(), Milled.SHOULDER,
+                    length(entry.getValue(), places.getLast())));
+        });
+        node.path("milled").properties().forEach(entry -> {
+            places.add("project.milled." + shortened(entry.getKey()));
+            edits.add(milled(entry.getKey(), length(entry.getValue(), places.getLast()), places.getLast()));
         });
         Project start = Project.ofKind(kind, node.path("title").asText(), showing);
         Project project = new Project(start.title(), kind.brief(false), start.woods(), tools(node.path("chisels")),
-                start.cutShoulders(), showing);
+                start.milled(), showing);
         for (int i = 0; i < edits.size(); i++) {
             project = applied(project, edits.get(i), places.get(i));
         }
         return project;
+    }
+
+    private Edit milled(String key, Length length, String place) {
+        Address address = Address.parse(key);
+        Milled what = Milled.find(address.parameter()).orElseThrow(() -> at(place,
+                "there is nothing called \"%s\" that could be milled otherwise.".formatted(address.parameter())));
+        return new Edit.RecordMilled(address.joint().orElse(""), what, length);
     }
 
     private Project applied(Project project, Edit edit, String place) {
@@ -191,9 +207,9 @@ final class DesignReader {
     private static Optional<Parameter> parameter(Kind kind, String name) {
         Address address = Address.parse(name);
         if (address.joint().isEmpty()) {
-            return kind.parameter(name);
+            return kind.parameter(name).or(() -> HouseRules.find(name));
         }
-        return Stream.concat(Stream.of(JointKind.choice()), Arrays.stream(JointKind.values())
+        return Stream.concat(Stream.of(JointKind.choice(), Orientation.parameter()), Arrays.stream(JointKind.values())
                 .flatMap(type -> type.parameters().stream())).filter(one -> one.name().equals(address.parameter()))
                 .findFirst();
     }

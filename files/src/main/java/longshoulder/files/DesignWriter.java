@@ -30,7 +30,7 @@ final class DesignWriter {
                 out.writeString(chisel.toString());
             }
             out.writeEndArray();
-            texts(out, "cutShoulders", project.cutShoulders());
+            texts(out, "milled", project.milled());
             out.writeEndObject();
             out.writeEndObject();
         });

@@ -4,6 +4,7 @@ import static longshoulder.files.Json.millimetres;
 
 import com.fasterxml.jackson.core.JsonGenerator;
 import java.io.IOException;
+import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kind;
@@ -11,7 +12,10 @@ import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.words.Words;
 
-/** Writes every kind of furniture with its parameters as JSON. Lengths are numbers of millimetres. */
+/**
+ * Writes every kind of furniture as JSON, with its own parameters and with the house rules, which are the same for all kinds.
+ * Lengths are numbers of millimetres.
+ */
 public final class KindsJson {
 
     private KindsJson() {}
@@ -29,6 +33,11 @@ public final class KindsJson {
                 out.writeArrayFieldStart("parameters");
                 for (Parameter parameter : kind.parameters()) {
                     parameter(out, parameter, words);
+                }
+                out.writeEndArray();
+                out.writeArrayFieldStart("houseRules");
+                for (Parameter rule : HouseRules.parameters()) {
+                    parameter(out, rule, words);
                 }
                 out.writeEndArray();
                 out.writeEndObject();

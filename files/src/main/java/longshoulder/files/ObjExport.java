@@ -47,7 +47,7 @@ public final class ObjExport {
         plan.pieces().forEach(piece -> parts.put(piece.id(), piece.mesh()));
         for (Joint joint : plan.joints()) {
             if (!joint.loosePart().isNothing()) {
-                parts.put(joint.id().replace("/", "--") + "--" + joint.type(), Mesh.of(joint.loosePart()));
+                parts.put(joint.id().replace("/", "--") + "--" + joint.looseParts(), Mesh.of(joint.loosePart()));
             }
         }
         return parts;

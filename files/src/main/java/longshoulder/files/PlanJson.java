@@ -16,6 +16,7 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.plan.EndCut;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
+import longshoulder.core.project.Orientation;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.words.Words;
 
@@ -37,7 +38,7 @@ public final class PlanJson {
             out.writeStringField("kind", plan.project().brief().kind());
             out.writeArrayFieldStart("pieces");
             for (PlannedPiece piece : plan.pieces()) {
-                piece(out, piece);
+                piece(out, piece, Orientation.isMarked(plan.project(), piece.id()));
             }
             out.writeEndArray();
             out.writeArrayFieldStart("joints");
@@ -54,7 +55,7 @@ public final class PlanJson {
         });
     }
 
-    private static void piece(JsonGenerator out, PlannedPiece piece) throws IOException {
+    private static void piece(JsonGenerator out, PlannedPiece piece, boolean marked) throws IOException {
         out.writeStartObject();
         out.writeStringField("id", piece.id());
         out.writeStringField("role", piece.piece().role().id());
@@ -66,6 +67,7 @@ public final class PlanJson {
         if (piece.shoulderLength().isPresent()) {
             millimetres(out, "shoulderLength", piece.shoulderLength().get().value());
         }
+        out.writeBooleanField("orientationMark", marked);
         out.writeArrayFieldStart("ends");
         end(out, Meeting.End.START, piece.start(), piece.jointAt(Meeting.End.START));
         end(out, Meeting.End.FINISH, piece.finish(), piece.jointAt(Meeting.End.FINISH));

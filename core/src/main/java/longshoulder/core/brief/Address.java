@@ -1,12 +1,14 @@
 package longshoulder.core.brief;
 
+import java.util.List;
 import java.util.Optional;
 
 /**
- * What a value of a brief is given for: a parameter of the whole project, such as {@code tenon.length}, or of one joint,
- * such as {@code apron-front/leg-front-left:tenon.length}.
+ * What a value of a brief is given for: a parameter of the whole project, such as {@code tenon.length}; of all joints of a
+ * type, such as {@code haunched-tenon:tenon.length}; or of one joint, such as
+ * {@code apron-front/leg-front-left:tenon.length}.
  *
- * @param joint id of the joint; empty for the whole project
+ * @param joint id of the joint or of the type; empty for the whole project
  */
 public record Address(Optional<String> joint, String parameter) {
 
@@ -23,8 +25,23 @@ public record Address(Optional<String> joint, String parameter) {
         return joint + ":" + parameter;
     }
 
+    /** The address of a parameter of all joints of a type. */
+    public static String of(JointKind type, String parameter) {
+        return type.id() + ":" + parameter;
+    }
+
+    /** Where a joint's parameter may be given, the nearest first: for it alone, for its type, for the whole project. */
+    public static List<String> all(String joint, JointKind type, String parameter) {
+        return List.of(of(joint, parameter), of(type, parameter), parameter);
+    }
+
     /** The piece whose end the joint is at, and the piece that it stands on; empty unless it names a joint. */
     public Optional<String[]> pieces() {
         return joint.map(id -> id.split("/", 2)).filter(halves -> halves.length == 2);
+    }
+
+    /** The type that it names; empty unless it names one. */
+    public Optional<JointKind> type() {
+        return joint.flatMap(JointKind::find);
     }
 }

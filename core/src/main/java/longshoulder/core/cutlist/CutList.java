@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import longshoulder.core.cutlist.CutLine.Size;
 import longshoulder.core.geometry.Congruence;
-import longshoulder.core.geometry.Mesh;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
@@ -25,35 +24,29 @@ public record CutList(List<CutLine> lines) {
 
     /** The cut list of a plan. Sameness is found from the solids, never from names. */
     public static CutList of(Plan plan) {
-        List<List<Outlined>> groups = new ArrayList<>();
+        List<List<PlannedPiece>> groups = new ArrayList<>();
         for (PlannedPiece piece : plan.pieces()) {
-            Outlined outlined = new Outlined(piece, piece.localEdges());
-            groups.stream().filter(group -> compare(group.getFirst(), outlined) == Congruence.SAME).findFirst()
+            groups.stream().filter(group -> compare(group.getFirst(), piece) == Congruence.SAME).findFirst()
                     .orElseGet(() -> {
-                        List<Outlined> fresh = new ArrayList<>();
+                        List<PlannedPiece> fresh = new ArrayList<>();
                         groups.add(fresh);
                         return fresh;
-                    }).add(outlined);
+                    }).add(piece);
         }
         List<CutLine> lines = new ArrayList<>();
         for (int i = 0; i < groups.size(); i++) {
-            lines.add(line(i + 1, groups.get(i).stream().map(Outlined::piece).toList(), mirrorOf(groups, i)));
+            lines.add(line(i + 1, groups.get(i), mirrorOf(groups, i)));
         }
         return new CutList(lines);
     }
 
-    /** A piece and its edges in its own frame of reference, which every comparison asks for. */
-    private record Outlined(PlannedPiece piece, List<Mesh.Edge> edges) {}
-
-    private static Congruence compare(Outlined one, Outlined other) {
-        PlannedPiece a = one.piece();
-        PlannedPiece b = other.piece();
+    private static Congruence compare(PlannedPiece a, PlannedPiece b) {
         boolean alike = a.wood().equals(b.wood()) && a.piece().role() == b.piece().role()
                 && finished(a).equalTo(finished(b));
-        return alike ? Congruence.of(one.edges(), other.edges()) : Congruence.DIFFERENT;
+        return alike ? Congruence.of(a.outline(), b.outline()) : Congruence.DIFFERENT;
     }
 
-    private static Optional<Integer> mirrorOf(List<List<Outlined>> groups, int index) {
+    private static Optional<Integer> mirrorOf(List<List<PlannedPiece>> groups, int index) {
         for (int other = 0; other < groups.size(); other++) {
             if (other != index && compare(groups.get(index).getFirst(),
                     groups.get(other).getFirst()) == Congruence.MIRRORED) {

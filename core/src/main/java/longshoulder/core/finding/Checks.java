@@ -9,9 +9,10 @@ public final class Checks {
 
     private static final Check SIZES = new RoomCheck();
     private static final List<Check> JOINTS = List.of(new CollisionCheck(), new JointsCollideCheck(),
-            new ShortGrainCheck(), new WallCheck(),
-            new ThicknessCheck(),
-            new GlueRoomCheck(), new ShoulderCheck());
+            new ShortGrainCheck(), new WallCheck(), new EndGrainCheck(), new ThicknessCheck(), new WideTenonCheck(),
+            new GlueRoomCheck(), new ShoulderCheck(), new WedgeCheck(), new TuskCheck(), new PegCheck(),
+            new HeldCheck(),
+            new LayoutCheck(), new FitCheck(), new EntryCheck(), new HandedCheck());
 
     private Checks() {}
 

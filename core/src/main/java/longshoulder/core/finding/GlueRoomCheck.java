@@ -2,7 +2,6 @@ package longshoulder.core.finding;
 
 import java.util.List;
 import longshoulder.core.brief.Brief;
-import longshoulder.core.brief.JointKind;
 import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.joint.Tenon;
 import longshoulder.core.measure.Length;
@@ -13,8 +12,9 @@ final class GlueRoomCheck implements Check {
 
     @Override
     public List<Finding> run(Subject subject) {
-        return subject.joints().stream().filter(joint -> joint.kind() != JointKind.THROUGH_TENON)
-                .flatMap(joint -> joint.tenons().stream()).filter(tenon -> room(tenon).isLessThan(Thresholds.GLUE_ROOM))
+        return subject.joints().stream().filter(joint -> !joint.isThrough())
+                .flatMap(joint -> joint.tenons().stream())
+                .filter(tenon -> room(tenon).isLessThan(subject.thresholds().glueRoom()))
                 .map(tenon -> finding(subject, tenon)).toList();
     }
 
@@ -24,13 +24,13 @@ final class GlueRoomCheck implements Check {
 
     private static Finding finding(Subject subject, Tenon tenon) {
         Length room = room(tenon);
-        Length missing = Thresholds.GLUE_ROOM.minus(room);
+        Length missing = subject.thresholds().glueRoom().minus(room);
         return new Finding(room.isNegative() ? "tenon-beyond-mortise" : "no-glue-room",
                 room.isNegative() ? Level.STOP : Level.RISK, List.of(tenon.id()),
                 room.isNegative()
                         ? Label.of("finding.tenonBeyondMortise", tenon.id(), tenon.length().value(),
                                 tenon.depth().value(), room.negated())
-                        : Label.of("finding.noGlueRoom", tenon.id(), room, Thresholds.GLUE_ROOM),
+                        : Label.of("finding.noGlueRoom", tenon.id(), room, subject.thresholds().glueRoom()),
                 new Remedies(subject.project()).leave(Brief.MORTISE_DEPTH)
                         .set(Brief.MORTISE_DEPTH, tenon.depth().value().plus(missing))
                         .set(Brief.TENON_LENGTH, tenon.length().value().minus(missing)).list());

@@ -3,6 +3,7 @@ package longshoulder.core.finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kinds;
@@ -27,7 +28,7 @@ final class Remedies {
     Remedies set(String parameter, Length length) {
         Value value = new Value.Measured(length);
         boolean fits = Kinds.find(project.brief().kind()).flatMap(kind -> kind.parameter(parameter))
-                .filter(known -> known.refusal(value).isEmpty()).isPresent();
+                .or(() -> HouseRules.find(parameter)).filter(known -> known.refusal(value).isEmpty()).isPresent();
         if (fits) {
             add(Label.of("remedy.set", Label.of("parameter." + parameter), length),
                     new Edit.Give(parameter, value));

@@ -6,6 +6,7 @@ import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
+import longshoulder.core.project.Milled;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Label;
 
@@ -18,14 +19,14 @@ final class ShoulderCheck implements Check {
         for (List<String> span : subject.built().spans()) {
             List<Piece> rails = span.stream().map(subject.built()::piece).toList();
             Piece first = rails.getFirst();
+            Length off = off(subject, first);
             boolean agree = true;
             for (Piece rail : rails.subList(1, rails.size())) {
-                if (!rail.length().value().equals(first.length().value())) {
+                if (!off(subject, rail).equals(off)) {
                     agree = false;
-                    findings.add(unequal(subject.project(), first, rail));
+                    findings.add(unequal(subject, first, rail));
                 }
             }
-            Length off = first.length().value().minus(subject.planned().piece(first.id()).length().value());
             if (agree && !off.equals(Length.ZERO)) {
                 findings.add(offPlan(subject, span, off));
             }
@@ -33,21 +34,29 @@ final class ShoulderCheck implements Check {
         return findings;
     }
 
-    private static Finding unequal(Project project, Piece a, Piece b) {
-        boolean aShorter = a.length().value().isLessThan(b.length().value());
+    /** How much longer a rail was cut than its place asks for: posts milled otherwise than planned may ask for unlike rails. */
+    private static Length off(Subject subject, Piece rail) {
+        return rail.length().value().minus(subject.planned().piece(rail.id()).length().value());
+    }
+
+    private static Finding unequal(Subject subject, Piece a, Piece b) {
+        Project project = subject.project();
+        boolean aShorter = off(subject, a).isLessThan(off(subject, b));
         Piece shorter = aShorter ? a : b;
         Piece longer = aShorter ? b : a;
-        Length length = shorter.length().value();
+        Length apart = off(subject, longer).minus(off(subject, shorter));
+        Length length = longer.length().value().minus(apart);
         Remedies remedies = new Remedies(project).add(Label.of("remedy.cutTo", longer.id(), length),
-                new Edit.RecordShoulder(longer.id(), length));
+                new Edit.RecordMilled(longer.id(), Milled.SHOULDER, length));
         for (Piece piece : List.of(a, b)) {
             if (project.cutShoulders().containsKey(piece.id())) {
-                remedies.add(Label.of("remedy.forgetCut", piece.id()), new Edit.ForgetShoulder(piece.id()));
+                remedies.add(Label.of("remedy.forgetCut", piece.id()),
+                        new Edit.ForgetMilled(piece.id(), Milled.SHOULDER));
             }
         }
         return new Finding("shoulders-unequal", Level.STOP, List.of(shorter.id(), longer.id()),
-                Label.of("finding.shouldersUnequal", shorter.id(), length, longer.id(), longer.length().value(),
-                        longer.length().value().minus(length)),
+                Label.of("finding.shouldersUnequal", shorter.id(), shorter.length().value(), longer.id(),
+                        longer.length().value(), apart),
                 remedies.list());
     }
 
@@ -55,7 +64,7 @@ final class ShoulderCheck implements Check {
         Piece planned = subject.planned().piece(span.getFirst());
         Remedies remedies = new Remedies(subject.project()).change(planned.length(), off);
         span.stream().filter(subject.project().cutShoulders()::containsKey).forEach(id -> remedies
-                .add(Label.of("remedy.forgetCut", id), new Edit.ForgetShoulder(id)));
+                .add(Label.of("remedy.forgetCut", id), new Edit.ForgetMilled(id, Milled.SHOULDER)));
         return new Finding("shoulder-off-plan", Level.STOP, span,
                 Label.of("finding.shoulderOffPlan", span.getFirst(), planned.length().value().plus(off),
                         planned.length().value()),

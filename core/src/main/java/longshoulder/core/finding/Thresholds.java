@@ -1,18 +1,28 @@
 package longshoulder.core.finding;
 
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.HouseRules;
 import longshoulder.core.measure.Length;
+import longshoulder.core.project.Project;
 
-/** The figures at which checks fire, in one place. */
-final class Thresholds {
+/**
+ * The figures at which checks fire, in one place. Lengths can be changed by the maker, as {@link HouseRules}; shares and angles
+ * are the trade's.
+ *
+ * @param wall a wall beside a mortise thinner than this is likely to split
+ * @param floor wood left between the floor of a mortise and the other side of the post
+ * @param glueRoom room at the bottom of a mortise, for glue
+ * @param drawbore a peg that is bent by more than this breaks or splits the tenon
+ * @param tuskRelish wood beyond the slot of a tusk; less is pushed out
+ * @param heldWidth a board wider than this has to be free to move
+ * @param fitTight a mortise wider than its tenon by less than this is too tight: the glue is wiped off
+ * @param fitLoose by more than this it is too loose
+ */
+record Thresholds(Length wall, Length floor, Length glueRoom, Length drawbore, Length tuskRelish, Length heldWidth,
+        Length fitTight, Length fitLoose) {
 
-    /** A wall beside a mortise thinner than this is likely to split. */
-    static final Length WALL = Length.ofMillimetres(6);
     /** A wall ought to be at least one part in so many of the stock. */
     static final int WALL_SHARE = 4;
-    /** Wood left between the floor of a mortise and the other side of the post. */
-    static final Length FLOOR = Length.ofMillimetres(5);
-    /** Room at the bottom of a mortise, for glue. */
-    static final Length GLUE_ROOM = Length.ofMillimetres(1);
     /** A tenon is at least one part in so many of its rail's thickness. */
     static final int THINNEST_SHARE = 4;
     /** A tenon is at most one part in so many of its rail's thickness. */
@@ -21,5 +31,29 @@ final class Thresholds {
     /** A tenon may leave the grain of its rail by so much. */
     static final double SHORT_GRAIN_DEGREES = 10;
 
-    private Thresholds() {}
+    /** A tenon wider than so many times its thickness cups and weakens the post. */
+    static final int WIDE = 6;
+    /** One wider than so many times is likely to fail. */
+    static final int FAR_TOO_WIDE = 10;
+
+    /** A peg is at most one part in so many of its tenon's width. */
+    static final int PEG_SHARE = 3;
+    /** The middle of a peg lies at least so many diameters from an edge. */
+    static final int PEG_EDGE = 2;
+
+    /** A flare runs over at least this share of the mortise: numerator and denominator. */
+    static final int FLARE_RUN = 4;
+    static final int FLARE_RUN_OF = 5;
+
+    /** Share of its width by which moisture is taken to swing over the years, in %. */
+    static final double MOISTURE_SWING = 4;
+
+    /** As the maker set them. */
+    static Thresholds of(Project project) {
+        Brief brief = project.brief();
+        return new Thresholds(HouseRules.limit(brief, HouseRules.WALL), HouseRules.limit(brief, HouseRules.FLOOR),
+                HouseRules.limit(brief, HouseRules.GLUE_ROOM), HouseRules.limit(brief, HouseRules.DRAWBORE),
+                HouseRules.limit(brief, HouseRules.TUSK_RELISH), HouseRules.limit(brief, HouseRules.HELD_WIDTH),
+                HouseRules.limit(brief, HouseRules.FIT_TIGHT), HouseRules.limit(brief, HouseRules.FIT_LOOSE));
+    }
 }

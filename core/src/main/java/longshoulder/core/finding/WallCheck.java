@@ -3,7 +3,6 @@ package longshoulder.core.finding;
 import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.brief.Brief;
-import longshoulder.core.brief.JointKind;
 import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.joint.Tenon;
 import longshoulder.core.measure.Length;
@@ -30,34 +29,39 @@ final class WallCheck implements Check {
         Length quarter = stock.value().times(1, Thresholds.WALL_SHARE);
         boolean outside = !inner.isLessThan(outer);
         Length wall = outside ? outer : inner;
-        if (!wall.isLessThan(Thresholds.WALL) && !wall.isLessThan(quarter)) {
+        if (!wall.isLessThan(subject.thresholds().wall()) && !wall.isLessThan(quarter)) {
             return;
         }
         Level level = !wall.isPositive()
                 ? Level.STOP
-                : wall.isLessThan(Thresholds.WALL) ? Level.RISK : Level.NOTE;
-        Length shortfall = Length.greatest(Thresholds.WALL, quarter).minus(wall);
-        Remedies remedies = new Remedies(subject.project())
-                .change(tenon.meeting().seat().setback(), outside ? shortfall : shortfall.negated())
-                .change(stock, outside ? shortfall.times(2) : shortfall);
+                : wall.isLessThan(subject.thresholds().wall()) ? Level.RISK : Level.NOTE;
+        Length shortfall = Length.greatest(subject.thresholds().wall(), quarter).minus(wall);
+        Remedies remedies = new Remedies(subject.project()).change(tenon.meeting().seat().setback(),
+                outside ? shortfall : shortfall.negated());
+        if (!outside) {
+            // Thicker stock asks for a thicker wall: from s − far ≥ s / 4 follows s ≥ 4/3 · far.
+            Length far = tenon.farCheekFromReference().value();
+            remedies.change(stock, Length.greatest(far.plus(subject.thresholds().wall()), far.times(4, 3))
+                    .minus(stock.value()));
+        }
         findings.add(new Finding("wall-thin", level, List.of(tenon.id(), tenon.meeting().post().id()),
                 Label.of(outside ? "finding.wallOuter" : "finding.wallInner", tenon.id(), wall, stock.value(),
-                        Length.greatest(Thresholds.WALL, quarter)),
+                        Length.greatest(subject.thresholds().wall(), quarter)),
                 remedies.list()));
     }
 
     private static void floor(Subject subject, Tenon tenon, List<Finding> findings) {
         boolean through = subject.joints().stream().anyMatch(joint -> joint.id().equals(tenon.id())
-                && joint.kind() == JointKind.THROUGH_TENON);
+                && joint.isThrough());
         if (through) {
             return;
         }
         Length post = tenon.meeting().postExtent().value();
         Length left = post.minus(tenon.depth().value());
-        if (!left.isLessThan(Thresholds.FLOOR)) {
+        if (!left.isLessThan(subject.thresholds().floor())) {
             return;
         }
-        Length shortfall = Thresholds.FLOOR.minus(left);
+        Length shortfall = subject.thresholds().floor().minus(left);
         Remedies remedies = new Remedies(subject.project()).leave(Brief.MORTISE_DEPTH).leave(Brief.TENON_LENGTH);
         if (subject.project().brief().measure(Brief.MORTISE_DEPTH).isPresent()) {
             remedies.set(Brief.MORTISE_DEPTH, tenon.depth().value().minus(shortfall));
@@ -68,7 +72,7 @@ final class WallCheck implements Check {
         findings.add(new Finding("floor-thin", left.isPositive() ? Level.RISK : Level.STOP,
                 List.of(tenon.id(), tenon.meeting().post().id()),
                 left.isPositive()
-                        ? Label.of("finding.floorThin", tenon.id(), left, Thresholds.FLOOR)
+                        ? Label.of("finding.floorThin", tenon.id(), left, subject.thresholds().floor())
                         : Label.of("finding.floorThrough", tenon.id(), tenon.depth().value(), post),
                 remedies.list()));
     }

@@ -3,6 +3,7 @@ package longshoulder.core.frame;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -42,11 +43,13 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
 
     /** With shoulder lengths that were really cut in the place of the planned ones. Unknown ids are passed over. */
     public Frame withCut(Map<String, Length> shoulders) {
-        return new Frame(pieces.stream().map(piece -> {
-            Length cut = shoulders.get(piece.id());
-            return cut == null
-                    ? piece
-                    : piece.cutTo(new Amount.Cut(Label.of("amount.cut", piece.id()), cut, piece.length()));
-        }).toList(), seats, spans, dimensions);
+        return with(piece -> Optional.ofNullable(shoulders.get(piece.id()))
+                .map(cut -> piece.cutTo(new Amount.Cut(Label.of("amount.cut", piece.id()), cut, piece.length())))
+                .orElse(piece));
+    }
+
+    /** With other pieces in the places of these; each keeps its id. */
+    public Frame with(UnaryOperator<Piece> change) {
+        return new Frame(pieces.stream().map(change).toList(), seats, spans, dimensions);
     }
 }

@@ -45,17 +45,35 @@ public record Piece(String id, Role role, String mark, Amount length, Amount wid
         return length.value().isPositive() && width.value().isPositive() && thickness.value().isPositive();
     }
 
+    /** The same piece, really milled to another section: its face side and face edge, the gauged surfaces, stay where they are. */
+    public Piece milledTo(Amount otherWidth, Amount otherThickness) {
+        double thinner = thickness.value().minus(otherThickness.value()).toMillimetres();
+        double narrower = width.value().minus(otherWidth.value()).toMillimetres();
+        if (shape.isBox()) {
+            return new Piece(id, role, mark, length, otherWidth, otherThickness,
+                    new Pose(pose.toWorld(0, 0, thinner), pose.along(), pose.across(), pose.out()));
+        }
+        Shape other = new Shape(shape.start(), shape.finish(), shape.faceSide(), shape.back().moved(-thinner),
+                shape.faceEdge(), shape.farEdge().moved(-narrower));
+        Pose moved = new Pose(other.corners(other.start()).getFirst(), pose.along(), pose.across(), pose.out());
+        return new Piece(id, role, mark, length, otherWidth, otherThickness, moved, other);
+    }
+
+    /** The same piece between other ends, each moved out along the grain by so many millimetres. */
+    public Piece endingFarther(double atStart, double atFinish, Amount otherLength) {
+        Pose moved = new Pose(pose.toWorld(-atStart, 0, 0), pose.along(), pose.across(), pose.out());
+        if (shape.isBox()) {
+            return new Piece(id, role, mark, otherLength, width, thickness, moved);
+        }
+        Shape other = shape.between(
+                shape.start().moved(atStart * Math.abs(shape.start().normal().dot(pose.along()))),
+                shape.finish().moved(atFinish * Math.abs(shape.finish().normal().dot(pose.along()))));
+        return new Piece(id, role, mark, otherLength, width, thickness, moved, other);
+    }
+
     /** The same piece, really cut to another shoulder length and lying centred between its posts. */
     Piece cutTo(Amount.Cut cut) {
         double shift = length.value().minus(cut.value()).toMillimetres() / 2;
-        Pose moved = new Pose(pose.toWorld(shift, 0, 0), pose.along(), pose.across(), pose.out());
-        if (shape.isBox()) {
-            return new Piece(id, role, mark, cut, width, thickness, moved);
-        }
-        // Where the ends lean, both are moved along the grain by the same amount.
-        Shape shorter = shape.between(
-                shape.start().moved(-shift * Math.abs(shape.start().normal().dot(pose.along()))),
-                shape.finish().moved(-shift * Math.abs(shape.finish().normal().dot(pose.along()))));
-        return new Piece(id, role, mark, cut, width, thickness, moved, shorter);
+        return endingFarther(-shift, -shift, cut);
     }
 }

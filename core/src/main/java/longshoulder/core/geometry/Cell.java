@@ -62,6 +62,13 @@ public final class Cell {
         return List.of(corners);
     }
 
+    /** The same cell elsewhere. */
+    Cell moved(Vector3D by) {
+        return new Cell(faces.stream().map(face -> new Polygon(
+                face.plane().moved(face.plane().normal().dot(by)),
+                face.corners().stream().map(corner -> corner.add(by)).toList())).toList());
+    }
+
     /** The part on the inner side of a half space. */
     public Optional<Cell> clip(HalfSpace keep) {
         double deepest = Double.POSITIVE_INFINITY;

@@ -1,7 +1,9 @@
 package longshoulder.core.geometry;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -36,6 +38,30 @@ public enum Congruence {
             }
         }
         return mirrored ? MIRRORED : DIFFERENT;
+    }
+
+    /** Turning a piece half round: end for end with its face side up or down, or over about its length. */
+    public enum HalfTurn {
+        OVER(6), END_FOR_END_FACE_UP(3), END_FOR_END_FACE_DOWN(5);
+
+        /** Which axes change their sign: 1 along, 2 across, 4 through. */
+        private final int signs;
+
+        HalfTurn(int signs) {
+            this.signs = signs;
+        }
+    }
+
+    /** The half turns that carry a piece onto itself, given by its edges in its own frame of reference. */
+    public static Set<HalfTurn> halfTurns(List<Mesh.Edge> piece) {
+        List<Mesh.Edge> edges = centred(piece);
+        Set<HalfTurn> turns = EnumSet.noneOf(HalfTurn.class);
+        for (HalfTurn turn : HalfTurn.values()) {
+            if (matches(edges, edges, turn.signs, false)) {
+                turns.add(turn);
+            }
+        }
+        return turns;
     }
 
     private static List<Mesh.Edge> centred(List<Mesh.Edge> edges) {

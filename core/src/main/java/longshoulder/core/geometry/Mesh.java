@@ -37,6 +37,11 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
         return new MeshBuilder(solid).build();
     }
 
+    /** Its edges in a piece's own frame of reference. */
+    public List<Edge> edgesIn(Pose pose) {
+        return edges.stream().map(edge -> new Edge(pose.toLocal(edge.from()), pose.toLocal(edge.to()))).toList();
+    }
+
     /** The volume that the triangles enclose, in mm³: an independent way to {@link Solid#volume}. */
     public double volume() {
         double sum = 0;

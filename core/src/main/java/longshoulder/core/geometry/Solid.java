@@ -3,6 +3,7 @@ package longshoulder.core.geometry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * The exact shape of a piece, such as a rail with its tenons: convex cells that touch but never overlap.
@@ -57,6 +58,11 @@ public record Solid(List<Cell> cells) {
     /** The part on the inner side of a half space. */
     public Solid clip(HalfSpace keep) {
         return new Solid(cells.stream().flatMap(cell -> cell.clip(keep).stream()).toList());
+    }
+
+    /** The same solid elsewhere. */
+    public Solid moved(Vector3D by) {
+        return new Solid(cells.stream().map(cell -> cell.moved(by)).toList());
     }
 
     /** In mm³. */

@@ -35,13 +35,13 @@ public record Bridle(Meeting meeting, Amount tongue) implements Joint {
 
     @Override
     public Amount addedLength() {
-        return meeting.postExtent();
+        return meeting.through();
     }
 
     @Override
     public Solid adds() {
         RailEnd end = new RailEnd(meeting);
-        double run = mm(meeting.postExtent());
+        double run = mm(meeting.through());
         return end.beyondShoulder(run, 0, end.width(), 0, arm(end))
                 .plus(end.beyondShoulder(run, 0, end.width(), end.thickness() - arm(end), end.thickness()));
     }
@@ -49,7 +49,7 @@ public record Bridle(Meeting meeting, Amount tongue) implements Joint {
     @Override
     public Solid removes() {
         RailEnd end = new RailEnd(meeting);
-        double run = mm(meeting.postExtent());
+        double run = mm(meeting.through());
         return end.intoPost(run, 0, end.width(), 0, arm(end))
                 .plus(end.intoPost(run, 0, end.width(), end.thickness() - arm(end), end.thickness()));
     }
@@ -62,7 +62,7 @@ public record Bridle(Meeting meeting, Amount tongue) implements Joint {
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = new LinkedHashMap<>();
         figures.put("bridle.tongue", tongue);
-        figures.put("bridle.length", meeting.postExtent());
+        figures.put("bridle.length", meeting.through());
         return figures;
     }
 }

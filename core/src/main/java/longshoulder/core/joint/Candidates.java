@@ -8,6 +8,7 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.wood.Species;
 
 /**
  * Compares the types of joint for one meeting, with reasons reckoned from the pieces that meet: what the post leaves room for,
@@ -18,6 +19,10 @@ public final class Candidates {
     private static final int WIDEST = 6;
     private static final Length STOUT_POST = Length.ofMillimetres(30);
 
+    private static final Length THIN_DOOR = Length.ofMillimetres(16);
+    private static final Length WIDEST_BAR = Length.ofMillimetres(40);
+
+    private final Project project;
     private final Meeting meeting;
     private final Tenon tenon;
     private final List<Meeting> others;
@@ -25,6 +30,7 @@ public final class Candidates {
     private final List<Label> contra = new ArrayList<>();
 
     private Candidates(Project project, Meeting meeting, List<Meeting> all) {
+        this.project = project;
         this.meeting = meeting;
         this.tenon = new TenonRules(new Setting(project, meeting)).tenon();
         this.others = all.stream().filter(
@@ -53,13 +59,19 @@ public final class Candidates {
             case HAUNCHED_TENON -> haunched();
             case DIVIDED_TENON -> divided();
             case THROUGH_TENON -> through();
+            case BLIND_WEDGED_TENON -> blindWedged();
+            case TUSKED_TENON -> tusked();
             case STUB_TENON -> stub();
             case LOOSE_TENON -> loose();
             case HOUSING -> housing();
             case LAPPED_DOVETAIL -> lapped();
             case SLIDING_DOVETAIL -> sliding();
+            case TAPERED_DOVETAIL -> tapered();
             case BRIDLE -> bridle();
             case HALF_LAP -> halfLap();
+            case COPE_AND_STICK -> copeAndStick();
+            case LONG_AND_SHORT -> moulded("reason.longAndShort.frame");
+            case GLAZING_BAR -> glazingBar();
         }
         return new Candidate(kind, pro, contra);
     }
@@ -91,6 +103,19 @@ public final class Candidates {
         object(true, "reason.through.shows", meeting.post().id());
     }
 
+    private void blindWedged() {
+        say(true, "reason.blind.pull");
+        object(true, "reason.blind.once");
+        object(isSoftPost(), "reason.blind.soft", meeting.post().id());
+    }
+
+    private void tusked() {
+        say(true, "reason.tusked.apart");
+        object(true, "reason.tusked.shows", meeting.post().id());
+        others.stream().filter(this::crosses).findFirst()
+                .ifPresent(other -> object(true, "reason.through.crosses", other.rail().id()));
+    }
+
     private void stub() {
         say(meeting.postExtent().value().isLessThan(STOUT_POST), "reason.stub.thin", meeting.postExtent().value());
         object(true, "reason.stub.short", meeting.postExtent().value().times(1, 4));
@@ -119,6 +144,35 @@ public final class Candidates {
         say(true, "reason.sliding.pull");
         object(meeting.postExtent().value().isLessThan(meeting.rail().width().value()), "reason.sliding.long",
                 meeting.rail().width().value());
+    }
+
+    private void tapered() {
+        say(true, "reason.tapered.show");
+        sliding();
+    }
+
+    /** Joints over a moulding want both show sides in one plane. */
+    private void moulded(String key) {
+        Length setback = meeting.seat().setback().value();
+        say(setback.equals(Length.ZERO), key);
+        object(!setback.equals(Length.ZERO), "reason.moulded.setback", setback);
+    }
+
+    private void copeAndStick() {
+        moulded("reason.cope.door");
+        object(meeting.rail().thickness().value().isLessThan(THIN_DOOR), "reason.cope.thin",
+                meeting.rail().thickness().value());
+        object(true, "reason.cope.tongue");
+    }
+
+    private void glazingBar() {
+        moulded("reason.bar.mould");
+        object(meeting.rail().width().value().isGreaterThan(WIDEST_BAR), "reason.bar.wide",
+                meeting.rail().width().value());
+    }
+
+    private boolean isSoftPost() {
+        return Species.find(project.wood(meeting.post().role().id())).filter(Species::isSoft).isPresent();
     }
 
     private void bridle() {

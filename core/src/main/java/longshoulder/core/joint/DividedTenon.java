@@ -107,6 +107,11 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
     }
 
     @Override
+    public GivesWay givesWay() {
+        return GivesWay.BY_SCHOOL;
+    }
+
+    @Override
     public Joint fitted(UnaryOperator<Tenon> fit) {
         return new DividedTenon(tenons.stream().map(fit).toList(), haunch);
     }

@@ -8,6 +8,7 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.reckoning.Amount;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * A tail on the rail's end that widens into the post, so that it cannot be pulled out along the rail; it goes in along the
@@ -24,25 +25,37 @@ public record Dovetail(Meeting meeting, JointKind kind, Amount length, Amount ro
         double slope) implements Joint {
 
     static Joint lapped(Setting setting) {
-        Amount half = Setting.share("amount.tailEntry", setting.meeting().rail().width(), 1, 2, "rule.lapped");
+        Amount half = setting.givenOr("tail.entry",
+                () -> Setting.share("amount.tailEntry", setting.meeting().rail().width(), 1, 2, "rule.lapped"));
         return make(setting, JointKind.LAPPED_DOVETAIL, half);
     }
 
     static Joint sliding(Setting setting) {
-        return make(setting, JointKind.SLIDING_DOVETAIL, setting.meeting().rail().width());
+        return make(setting, JointKind.SLIDING_DOVETAIL,
+                setting.givenOr("tail.entry", () -> setting.meeting().rail().width()));
     }
 
     private static Joint make(Setting setting, JointKind kind, Amount entry) {
         Meeting meeting = setting.meeting();
-        int run = switch (setting.choice("tail.slope", "one-in-seven")) {
-            case "one-in-six" -> 6;
-            case "one-in-eight" -> 8;
-            default -> 7;
-        };
+        int run = run(setting.choice("tail.slope", "one-in-seven"));
         Amount length = setting.givenOr("tail.length",
                 () -> Setting.share("amount.tailLength", meeting.postExtent(), 1, 3, "rule.tail"));
         Amount root = Setting.share("amount.tailRoot", meeting.rail().thickness(), 1, 2, "rule.tail");
         return new Dovetail(meeting, kind, length, root, entry, 1.0 / run);
+    }
+
+    /** For one unit of width a slope of this name runs so many units. */
+    static int run(String slope) {
+        return switch (slope) {
+            case "one-in-six" -> 6;
+            case "one-in-eight" -> 8;
+            default -> 7;
+        };
+    }
+
+    @Override
+    public Vector3D.Unit homeward() {
+        return meeting.rail().pose().across();
     }
 
     @Override

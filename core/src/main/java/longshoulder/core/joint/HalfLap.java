@@ -23,26 +23,26 @@ public record HalfLap(Meeting meeting, Amount thickness) implements Joint {
 
     @Override
     public Amount addedLength() {
-        return meeting.postExtent();
+        return meeting.through();
     }
 
     @Override
     public Solid adds() {
         RailEnd end = new RailEnd(meeting);
-        return end.beyondShoulder(mm(meeting.postExtent()), 0, end.width(), 0, mm(thickness));
+        return end.beyondShoulder(mm(meeting.through()), 0, end.width(), 0, mm(thickness));
     }
 
     @Override
     public Solid removes() {
         RailEnd end = new RailEnd(meeting);
-        return end.intoPost(mm(meeting.postExtent()), 0, end.width(), 0, mm(thickness));
+        return end.intoPost(mm(meeting.through()), 0, end.width(), 0, mm(thickness));
     }
 
     @Override
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = new LinkedHashMap<>();
         figures.put("lap.thickness", thickness);
-        figures.put("lap.length", meeting.postExtent());
+        figures.put("lap.length", meeting.through());
         return figures;
     }
 }

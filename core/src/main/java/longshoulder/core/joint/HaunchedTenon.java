@@ -13,12 +13,17 @@ import longshoulder.core.reckoning.Label;
 /**
  * A stopped tenon with a haunch towards the end of the post: it keeps the rail from twisting where a full tenon would leave
  * the mortise open at the end. Square, a third of the rail's width at the corner and as deep as the tenon is thick; or
- * sloping from that depth to nothing at the rail's edge, where it must not show.
+ * sloping from that depth to nothing at the rail's edge, where it must not show; or filling a groove exactly.
  *
  * @param width of the haunch, from the rail's face edge to the tenon
  * @param depth of the haunch beyond the shoulder; its groove is deeper by the room for glue
  */
-public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, boolean sloping) implements Joint {
+public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) implements Joint {
+
+    /** The forms of a haunch. */
+    public enum Form {
+        SQUARE, SLOPING, GROOVE_FILLING
+    }
 
     static Joint make(Setting setting) {
         TenonRules rules = new TenonRules(setting);
@@ -27,7 +32,11 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, boolean slo
         Tenon tenon = rules.tenon(width, rules.edgeShoulder());
         Amount depth = setting.givenOr("haunch.depth",
                 () -> Setting.share("amount.haunchDepth", tenon.thickness(), 1, 1, "rule.haunch"));
-        return new HaunchedTenon(tenon, width, depth, setting.choice("haunch.form", "square").equals("sloping"));
+        return new HaunchedTenon(tenon, width, depth, switch (setting.choice("haunch.form", "square")) {
+            case "sloping" -> Form.SLOPING;
+            case "groove-filling" -> Form.GROOVE_FILLING;
+            default -> Form.SQUARE;
+        });
     }
 
     @Override
@@ -48,16 +57,16 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, boolean slo
     @Override
     public Solid adds() {
         Solid haunch = end().beyondShoulder(mm(depth), 0, mm(width), tenon.innerCheek(), tenon.outerCheek());
-        return tenon.adds().plus(sloping
+        return tenon.adds().plus(form == Form.SLOPING
                 ? haunch.clip(end().edge(meeting().shoulder(), 0, mm(width) / Math.max(1e-3, mm(depth)), true))
                 : haunch);
     }
 
     @Override
     public Solid removes() {
-        double run = mm(depth) + mm(glueRoom());
+        double run = form == Form.GROOVE_FILLING ? mm(depth) : mm(depth) + mm(glueRoom());
         Solid groove = end().intoPost(run, 0, mm(width), tenon.innerCheek(), tenon.outerCheek());
-        return tenon.removes().plus(sloping
+        return tenon.removes().plus(form == Form.SLOPING
                 ? groove.clip(end().edge(meeting().surface(), 0, mm(width) / run, true))
                 : groove);
     }
@@ -76,8 +85,13 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, boolean slo
     }
 
     @Override
+    public GivesWay givesWay() {
+        return GivesWay.BY_SCHOOL;
+    }
+
+    @Override
     public Joint fitted(UnaryOperator<Tenon> fit) {
-        return new HaunchedTenon(fit.apply(tenon), width, depth, sloping);
+        return new HaunchedTenon(fit.apply(tenon), width, depth, form);
     }
 
     @Override

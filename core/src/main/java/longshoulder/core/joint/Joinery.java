@@ -2,7 +2,6 @@ package longshoulder.core.joint;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Frame;
@@ -41,17 +40,26 @@ public final class Joinery {
         Joinery run = new Joinery(project);
         List<Joint> alone = Meetings.find(planned).stream()
                 .map(m -> new Meeting(built.piece(m.rail().id()), m.end(), m.post(), m.face(), m.seat()))
-                .map(meeting -> make(new Setting(project, meeting))).toList();
-        List<Tenon> tenons = alone.stream().flatMap(joint -> joint.tenons().stream()).toList();
-        return alone.stream().map(joint -> joint.fitted(tenon -> run.amongst(project, tenon, tenons))).toList();
+                .map(meeting -> new Setting(project, meeting)).map(setting -> Pegged.wrap(setting, make(setting)))
+                .toList();
+        List<Rival> rivals = alone.stream().flatMap(
+                joint -> joint.tenons().stream().map(tenon -> new Rival(tenon, joint.givesWay()))).toList();
+        return alone.stream()
+                .map(joint -> joint.fitted(tenon -> run.amongst(project, new Rival(tenon, joint.givesWay()), rivals)))
+                .toList();
     }
 
+    /** A tenon and what it does where another wants its place. */
+    private record Rival(Tenon tenon, GivesWay way) {}
+
     /** A tenon with regard to every other that wants the same part of its post. */
-    private Tenon amongst(Project project, Tenon alone, List<Tenon> tenons) {
-        Tenon fitted = alone;
-        for (Tenon other : tenons) {
-            if (compete(alone, other)) {
-                fitted = together(new Setting(project, alone.meeting()), fitted, other);
+    private Tenon amongst(Project project, Rival one, List<Rival> rivals) {
+        Tenon fitted = one.tenon();
+        for (Rival other : rivals) {
+            if (compete(one.tenon(), other.tenon())) {
+                boolean both = one.way() == GivesWay.BY_SCHOOL && other.way() == GivesWay.BY_SCHOOL;
+                fitted = together(new Setting(project, one.tenon().meeting()), fitted, other.tenon(),
+                        both ? school : TenonMeeting.SHORTENED);
             }
         }
         return fitted;
@@ -63,13 +71,19 @@ public final class Joinery {
             case HAUNCHED_TENON -> HaunchedTenon.make(setting);
             case DIVIDED_TENON -> DividedTenon.make(setting);
             case THROUGH_TENON -> ThroughTenon.make(setting);
-            case STUB_TENON -> StoppedTenon.makeStub(setting);
+            case BLIND_WEDGED_TENON -> BlindWedgedTenon.make(setting);
+            case TUSKED_TENON -> TuskedTenon.make(setting);
+            case STUB_TENON -> StubTenon.make(setting);
             case LOOSE_TENON -> LooseTenon.make(setting);
             case HOUSING -> Housing.make(setting);
             case LAPPED_DOVETAIL -> Dovetail.lapped(setting);
             case SLIDING_DOVETAIL -> Dovetail.sliding(setting);
+            case TAPERED_DOVETAIL -> TaperedDovetail.make(setting);
             case BRIDLE -> Bridle.make(setting);
             case HALF_LAP -> HalfLap.make(setting);
+            case COPE_AND_STICK -> CopeAndStick.make(setting);
+            case LONG_AND_SHORT -> MouldedTenon.longAndShort(setting);
+            case GLAZING_BAR -> MouldedTenon.glazingBar(setting);
         };
     }
 
@@ -83,27 +97,25 @@ public final class Joinery {
                 && b.mortiseFromEnd().value().isLessThan(a.mortiseToEnd().value());
     }
 
-    private Tenon together(Setting setting, Tenon tenon, Tenon other) {
-        Amount free = limit(tenon, other);
+    private Tenon together(Setting setting, Tenon tenon, Tenon other, TenonMeeting way) {
+        Amount free = limit(tenon, other, way);
         Amount limit = tenon.limit().filter(known -> known.value().isLessThan(free.value())).orElse(free);
-        Amount length = setting.given(Brief.TENON_LENGTH).isPresent() || school == TenonMeeting.FULL
+        Amount length = setting.given(Brief.TENON_LENGTH).isPresent() || way == TenonMeeting.FULL
                 ? tenon.length()
                 : new Amount.Least(Label.of("amount.tenonLength"), List.of(tenon.length(), free),
-                        Label.of("rule.meeting." + school.option()));
+                        Label.of("rule.meeting." + way.option()));
         List<HalfSpace> mitres = new ArrayList<>(tenon.mitres());
-        if (school == TenonMeeting.MITRED) {
+        if (way == TenonMeeting.MITRED) {
             mitres.add(mitre(tenon, other));
         }
-        return new Tenon(tenon.meeting(), tenon.thickness(), tenon.width(), length,
-                new TenonRules(setting).depth(length),
-                tenon.faceShoulder(), tenon.edgeShoulder(), Optional.of(limit), tenon.line(), mitres);
+        return tenon.runs(length, new TenonRules(setting).depth(length)).limitedTo(limit, mitres);
     }
 
-    private Amount limit(Tenon tenon, Tenon other) {
+    private static Amount limit(Tenon tenon, Tenon other, TenonMeeting way) {
         if (!tenon.meeting().isSquare() || !other.meeting().isSquare()) {
-            return traced(tenon, other);
+            return traced(tenon, other, way);
         }
-        if (school == TenonMeeting.MITRED) {
+        if (way == TenonMeeting.MITRED) {
             return Amount.sum(Label.of("amount.mitredRun")).plus(run(tenon, other, true)).amount();
         }
         Amount clearance = new Amount.Ruled(Label.of("amount.clearance"), CLEARANCE, Label.of("rule.clearance"));
@@ -111,11 +123,11 @@ public final class Joinery {
     }
 
     /** The shortest run from the leaning shoulder to the other tenon's nearer cheek or, mitred, to its farther one. */
-    private Amount traced(Tenon tenon, Tenon other) {
-        HalfSpace cheek = other.cheekTowards(tenon.meeting().inward(), school == TenonMeeting.MITRED);
+    private static Amount traced(Tenon tenon, Tenon other, TenonMeeting way) {
+        HalfSpace cheek = other.cheekTowards(tenon.meeting().inward(), way == TenonMeeting.MITRED);
         double shortest = tenon.runs(cheek).min().orElse(0)
-                - (school == TenonMeeting.MITRED ? 0 : CLEARANCE.toMillimetres());
-        return new Amount.Traced(Label.of(school == TenonMeeting.MITRED ? "amount.mitredRun" : "amount.freeLength"),
+                - (way == TenonMeeting.MITRED ? 0 : CLEARANCE.toMillimetres());
+        return new Amount.Traced(Label.of(way == TenonMeeting.MITRED ? "amount.mitredRun" : "amount.freeLength"),
                 Length.fromMillimetres(shortest),
                 List.of(tenon.thickness(), other.thickness(), tenon.meeting().postExtent()), Label.of("rule.planes"));
     }

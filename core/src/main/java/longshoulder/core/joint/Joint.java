@@ -2,17 +2,21 @@ package longshoulder.core.joint;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.reckoning.Amount;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * What is cut where two pieces meet. A closed family: a new joint is a new file, one more name here and its line in
  * {@link JointKind}.
  */
-public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon, ThroughTenon, LooseTenon, Housing,
-        Dovetail, Bridle, HalfLap {
+public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon, ThroughTenon, BlindWedgedTenon,
+        TuskedTenon, StubTenon, LooseTenon, Housing, Dovetail, TaperedDovetail, Bridle, HalfLap, CopeAndStick,
+        MouldedTenon,
+        Pegged {
 
     Meeting meeting();
 
@@ -42,9 +46,39 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
         return Solid.NOTHING;
     }
 
+    /** What its loose parts are called in files, such as {@code wedges}. */
+    default String looseParts() {
+        return type();
+    }
+
     /** The single tenons in it, which share the checks on tenons. */
     default List<Tenon> tenons() {
         return List.of();
+    }
+
+    /** Whether it comes out on the far side of the post. */
+    default boolean isThrough() {
+        return false;
+    }
+
+    /** What its tenons do where others compete for the middle of the post. */
+    default GivesWay givesWay() {
+        return GivesWay.NEVER;
+    }
+
+    /** Its wedges; empty for most joints. */
+    default Optional<Wedging> wedged() {
+        return Optional.empty();
+    }
+
+    /** The joint without the pegs that hold it. */
+    default Joint plain() {
+        return this;
+    }
+
+    /** The direction in which the rail goes home: along its own length for most joints. */
+    default Vector3D.Unit homeward() {
+        return meeting().inward();
     }
 
     /** The same joint with its tenons fitted to what else enters the post. */

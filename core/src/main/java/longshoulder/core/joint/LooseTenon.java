@@ -13,7 +13,7 @@ import longshoulder.core.reckoning.Label;
 
 /**
  * Both pieces are mortised, and a tenon of its own joins them: as long as both mortises are deep, less the room for glue,
- * which is left half at each end.
+ * which is left half at each end. Its edges are rounded to half its thickness, as a cutter leaves the mortises.
  *
  * @param like thickness, width and place, as if it grew on the rail; its depth is that of each mortise
  * @param length of the loose tenon
@@ -27,7 +27,10 @@ public record LooseTenon(Tenon like, Amount length) implements Joint {
                 () -> Setting.share("amount.mortiseDepth", setting.meeting().postExtent(), 1, 2, "rule.looseDepth"));
         Amount length = Amount.sum(Label.of("amount.looseLength")).plus(depth).plus(depth)
                 .minus(Setting.ruled("amount.glueRoom", ROOM, "rule.glueRoom")).amount();
-        return new LooseTenon(new TenonRules(setting).tenon().runs(depth, depth), length);
+        Tenon.Ends ends = setting.choice("mortise.ends", "round").equals("round")
+                ? Tenon.Ends.ROUND
+                : Tenon.Ends.SQUARE;
+        return new LooseTenon(new TenonRules(setting).tenon().ending(ends).runs(depth, depth), length);
     }
 
     @Override
@@ -57,18 +60,14 @@ public record LooseTenon(Tenon like, Amount length) implements Joint {
 
     @Override
     public Solid removesFromRail() {
-        return new RailEnd(meeting()).intoRail(mm(like.depth()), mm(like.edgeShoulder()),
-                mm(like.edgeShoulder()) + mm(like.width()), like.innerCheek(), like.outerCheek());
+        return new RailEnd(meeting()).intoRail(mm(like.depth()), like.section());
     }
 
     @Override
     public Solid loosePart() {
         double half = mm(length) / 2;
-        double y0 = mm(like.edgeShoulder());
-        double y1 = y0 + mm(like.width());
         RailEnd end = new RailEnd(meeting());
-        return end.intoRail(half, y0, y1, like.innerCheek(), like.outerCheek())
-                .plus(end.beyondShoulder(half, y0, y1, like.innerCheek(), like.outerCheek()));
+        return end.intoRail(half, like.section()).plus(end.beyondShoulder(half, like.section()));
     }
 
     @Override

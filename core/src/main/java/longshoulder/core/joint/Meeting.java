@@ -3,8 +3,9 @@ package longshoulder.core.joint;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Seat;
 import longshoulder.core.geometry.HalfSpace;
-import longshoulder.core.reckoning.Amount;
 import longshoulder.core.geometry.Tolerance;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -31,6 +32,14 @@ public record Meeting(Piece rail, End end, Piece post, PostFace face, Seat seat)
     /** How thick the post is in the direction in which a tenon enters. */
     public Amount postExtent() {
         return face.isEdge() ? post.width() : post.thickness();
+    }
+
+    /** How far it is through the post along the rail: more than the post is thick where the rail comes in at a lean. */
+    public Amount through() {
+        return isSquare()
+                ? postExtent()
+                : new Amount.Scaled(Label.of("amount.throughPost"), postExtent(),
+                        1 / Math.abs(surface().normal().dot(inward())), Label.of("rule.throughPost"));
     }
 
     /** How thick the post is across the rail's thickness. */

@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import java.util.Optional;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
@@ -13,6 +14,9 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * y across the width from the face edge, z through the thickness from the back. All figures in millimetres.
  */
 record RailEnd(Meeting meeting) {
+
+    /** A quarter round is cut in so many steps. */
+    private static final int FACETS = 6;
 
     double width() {
         return mm(meeting.rail().width());
@@ -28,50 +32,127 @@ record RailEnd(Meeting meeting) {
 
     /** Beyond the rail's shoulder, which may lean. */
     Solid beyondShoulder(double run, double y0, double y1, double z0, double z1) {
-        return prism(meeting.shoulder().complement(), run, y0, y1, z0, z1);
+        return beyondShoulder(run, new Section(y0, y1, z0, z1));
+    }
+
+    Solid beyondShoulder(double run, Section section) {
+        return prism(meeting.shoulder().complement(), run, section);
+    }
+
+    /** Beyond the rail's shoulder, from one distance to another. */
+    Solid beyondShoulder(double from, double to, Section section) {
+        return prism(inFrom(meeting.shoulder().complement(), from), to - from, section);
     }
 
     /** Into the post from its own surface: a rail cut short or long does not make its mortise shallower or deeper. */
     Solid intoPost(double run, double y0, double y1, double z0, double z1) {
-        return prism(meeting.surface(), run, y0, y1, z0, z1);
+        return intoPost(run, new Section(y0, y1, z0, z1));
+    }
+
+    Solid intoPost(double run, Section section) {
+        return prism(meeting.surface(), run, section);
+    }
+
+    /** Into the post, from one depth to another. */
+    Solid intoPost(double from, double to, Section section) {
+        return prism(postAt(from), to - from, section);
+    }
+
+    /** The part of the post that lies deeper than this. */
+    HalfSpace postAt(double depth) {
+        return inFrom(meeting.surface(), depth);
+    }
+
+    /** What lies farther beyond the shoulder than this. */
+    HalfSpace beyondAt(double run) {
+        return inFrom(meeting.shoulder().complement(), run);
+    }
+
+    /** A point so far beyond the shoulder. */
+    Vector3D pointBeyond(double run, double y, double z) {
+        Pose pose = meeting.rail().pose();
+        double sign = meeting.end() == Meeting.End.START ? -1 : 1;
+        return pose.toWorld(pose.run(meeting.shoulder(), y, z) + sign * run, y, z);
     }
 
     /** Back into the rail from its shoulder. */
-    Solid intoRail(double run, double y0, double y1, double z0, double z1) {
-        return prism(meeting.shoulder(), run, y0, y1, z0, z1);
+    Solid intoRail(double run, Section section) {
+        return prism(meeting.shoulder(), run, section);
+    }
+
+    /** The half space whose boundary lies so far inside this one, along the rail. */
+    private HalfSpace inFrom(HalfSpace mouth, double run) {
+        return mouth.moved(-run * Math.abs(mouth.normal().dot(meeting.rail().pose().along())));
     }
 
     /**
-     * Square to the post's face and in line with the post, round the middle of these bounds on a plane that is parallel to the
+     * Square to the post's face and in line with the post, round the middle of a section on a plane that is parallel to the
      * face: what a plain mortise holds.
      */
-    Solid squareToPost(HalfSpace from, double run, double y0, double y1, double z0, double z1) {
+    Solid squareToPost(HalfSpace from, double run, Section section) {
         Pose rail = meeting.rail().pose();
-        double y = (y0 + y1) / 2;
-        double z = (z0 + z1) / 2;
+        double y = section.middleY();
+        double z = section.middleZ();
         Vector3D.Unit into = meeting.surface().normal().negate();
         Vector3D.Unit alongPost = meeting.post().pose().along();
         Vector3D.Unit across = alongPost.dot(rail.across()) > 0 ? alongPost : alongPost.negate();
         Pose pose = new Pose(rail.toWorld(rail.run(from, y, z), y, z), into, across, into.cross(across).normalize());
-        double half = (y1 - y0) / 2;
-        double thin = (z1 - z0) / 2;
-        return Solid.of(Cell.box(pose, 0, -half, -thin, run, half, thin));
+        Section middled = new Section(section.y0() - y, section.y1() - y, section.z0() - z, section.z1() - z,
+                section.radius());
+        return rounded(pose, middled,
+                Cell.box(pose, 0, middled.y0(), middled.z0(), run, middled.y1(), middled.z1()));
     }
 
     /** From the boundary of a half space into it, as deep as {@code run} along the rail. */
-    private Solid prism(HalfSpace from, double run, double y0, double y1, double z0, double z1) {
+    private Solid prism(HalfSpace from, double run, Section s) {
         Pose pose = meeting.rail().pose();
         double mouth = pose.run(from, 0, 0);
         boolean backwards = from.normal().dot(pose.along()) > 0;
         if (meeting.isSquare()) {
-            return Solid.of(backwards
-                    ? Cell.box(pose, mouth - run, y0, z0, mouth, y1, z1)
-                    : Cell.box(pose, mouth, y0, z0, mouth + run, y1, z1));
+            return rounded(pose, s, backwards
+                    ? Cell.box(pose, mouth - run, s.y0(), s.z0(), mouth, s.y1(), s.z1())
+                    : Cell.box(pose, mouth, s.y0(), s.z0(), mouth + run, s.y1(), s.z1()));
         }
-        double reach = Math.abs(run) + 2 * (Math.abs(y1) + Math.abs(z1));
-        HalfSpace tip = from.complement().moved(run * Math.abs(from.normal().dot(pose.along())));
-        return Solid.of(Cell.box(pose, mouth - reach, y0, z0, mouth + reach, y1, z1).flatMap(cell -> cell.clip(from))
-                .flatMap(cell -> cell.clip(tip)));
+        double reach = Math.abs(run) + 2 * (Math.abs(s.y0()) + Math.abs(s.y1()) + Math.abs(s.z0()) + Math.abs(s.z1()));
+        HalfSpace tip = inFrom(from, run).complement();
+        return rounded(pose, s, Cell.box(pose, mouth - reach, s.y0(), s.z0(), mouth + reach, s.y1(), s.z1())
+                .flatMap(cell -> cell.clip(from)).flatMap(cell -> cell.clip(tip)));
+    }
+
+    /** With the corners of its section taken off in facets that touch the round from outside. */
+    private static Solid rounded(Pose pose, Section s, Optional<Cell> block) {
+        Optional<Cell> rest = block;
+        if (s.radius() <= 0) {
+            return Solid.of(rest);
+        }
+        for (int corner = 0; corner < 4; corner++) {
+            double toY = (corner & 1) == 0 ? -1 : 1;
+            double toZ = (corner & 2) == 0 ? -1 : 1;
+            double y = toY < 0 ? s.y0() + s.radius() : s.y1() - s.radius();
+            double z = toZ < 0 ? s.z0() + s.radius() : s.z1() - s.radius();
+            for (int facet = 1; facet < FACETS; facet++) {
+                double turn = Math.PI / 2 * facet / FACETS;
+                double dy = toY * Math.cos(turn);
+                double dz = toZ * Math.sin(turn);
+                HalfSpace side = HalfSpace.through(
+                        pose.toWorld(0, y + s.radius() * dy, z + s.radius() * dz),
+                        pose.across().multiply(dy).add(pose.out().multiply(dz)));
+                rest = rest.flatMap(cell -> cell.clip(side));
+            }
+        }
+        return Solid.of(rest);
+    }
+
+    /**
+     * A round hole or peg, as a prism whose sides touch the round from outside.
+     *
+     * @param foot where its axis begins
+     */
+    static Solid round(Vector3D foot, Vector3D.Unit axis, double length, double radius) {
+        Vector3D.Unit across = axis.orthogonal();
+        Pose pose = new Pose(foot, axis, across, axis.cross(across).normalize());
+        return rounded(pose, new Section(-radius, radius, -radius, radius, radius),
+                Cell.box(pose, 0, -radius, -radius, length, radius, radius));
     }
 
     /**
@@ -83,6 +164,15 @@ record RailEnd(Meeting meeting) {
         Vector3D foot = rail.pose().toWorld(rail.pose().run(mouth, 0, z), 0, z);
         Vector3D normal = rail.pose().out().subtract(meeting.inward().multiply(slope));
         return HalfSpace.through(foot, above ? normal.negate() : normal);
+    }
+
+    /**
+     * Square to the thickness: what lies nearer to the shoulder than a plane through the point at (run, y), whose run grows by
+     * {@code slope} for each unit across the width.
+     */
+    HalfSpace across(double run, double y, double slope) {
+        Vector3D normal = meeting.inward().subtract(meeting.rail().pose().across().multiply(slope));
+        return HalfSpace.through(pointBeyond(run, y, 0), normal);
     }
 
     /** The same across the width: y grows by {@code slope} for each unit into the post. */

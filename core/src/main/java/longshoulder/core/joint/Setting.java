@@ -2,6 +2,7 @@ package longshoulder.core.joint;
 
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
@@ -19,22 +20,29 @@ record Setting(Project project, Meeting meeting) {
                 .orElse(JointKind.STOPPED_TENON);
     }
 
-    /** The length given for this joint, else for the whole project. */
+    /** The length given for this joint, else for its type, else for the whole project. */
     Optional<Amount> given(String parameter) {
-        return brief().measure(Address.of(meeting.id(), parameter)).or(() -> brief().measure(parameter));
+        return Address.all(meeting.id(), kind(), parameter).stream().flatMap(name -> brief().measure(name).stream())
+                .findFirst();
+    }
+
+    /** What was measured on this joint's own work, or on a test cut for all of its type; it stands in the place of the plan. */
+    Optional<Amount> milled(String what) {
+        return Stream.of(meeting.id(), kind().id()).flatMap(id -> project.milled(id, what).stream())
+                .map(real -> (Amount) new Amount.Cut(Label.of("amount.milled." + what), real,
+                        given("tongue.length").orElseGet(
+                                () -> ruled("amount.tongueLength", Length.ofMillimetres(10), "rule.tongue"))))
+                .findFirst();
     }
 
     Amount givenOr(String parameter, Supplier<Amount> school) {
         return given(parameter).orElseGet(school);
     }
 
-    /** The option chosen for this joint, or the usual one. */
+    /** The option chosen for this joint, else for its type, else for the whole project, or the usual one. */
     String choice(String parameter, String usual) {
-        return brief().choice(Address.of(meeting.id(), parameter)).orElse(usual);
-    }
-
-    RailEnd end() {
-        return new RailEnd(meeting);
+        return Address.all(meeting.id(), kind(), parameter).stream().flatMap(name -> brief().choice(name).stream())
+                .findFirst().orElse(usual);
     }
 
     private Brief brief() {

@@ -9,13 +9,13 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * One tenon in a mortise that stops inside the post. With four shoulders; with three, flush with the rail's face edge;
  * with two, as wide as the rail; or bare-faced, its one cheek in line with the rail's back and the shoulder on the show side.
- * A stub tenon is the same, but short.
  */
-public record StoppedTenon(Tenon tenon, JointKind kind) implements Joint {
+public record StoppedTenon(Tenon tenon) implements Joint {
 
     static Joint make(Setting setting) {
         TenonRules rules = new TenonRules(setting);
@@ -28,11 +28,17 @@ public record StoppedTenon(Tenon tenon, JointKind kind) implements Joint {
             default -> four;
         };
         boolean square = setting.choice("tenon.line", "rail").equals("post");
-        return new StoppedTenon(square ? tenon.squareToPost() : tenon, JointKind.STOPPED_TENON);
+        return new StoppedTenon(square ? tenon.squareToPost() : tenon);
     }
 
-    static Joint makeStub(Setting setting) {
-        return new StoppedTenon(new TenonRules(setting).stub(), JointKind.STUB_TENON);
+    @Override
+    public JointKind kind() {
+        return JointKind.STOPPED_TENON;
+    }
+
+    @Override
+    public Vector3D.Unit homeward() {
+        return tenon.line() == Tenon.Line.POST ? meeting().surface().normal().negate() : meeting().inward();
     }
 
     @Override
@@ -61,8 +67,13 @@ public record StoppedTenon(Tenon tenon, JointKind kind) implements Joint {
     }
 
     @Override
+    public GivesWay givesWay() {
+        return GivesWay.BY_SCHOOL;
+    }
+
+    @Override
     public Joint fitted(UnaryOperator<Tenon> fit) {
-        return new StoppedTenon(fit.apply(tenon), kind);
+        return new StoppedTenon(fit.apply(tenon));
     }
 
     @Override

@@ -23,11 +23,17 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param edgeShoulder from the rail's face edge in to the tenon; the same at the other edge
  * @param limit how long it can be without touching another tenon in the post
  * @param line whether it runs in line with the rail, so that the mortise slants with the shoulder, or square to the post's face
+ * @param ends whether its narrow sides and the ends of its mortise are square, or round as a cutter leaves them
  * @param mitres where the end is cut to clear meeting tenons; the tenon lies inside all
  */
 public record Tenon(Meeting meeting, Amount thickness, Amount width, Amount length, Amount depth,
         Amount faceShoulder, Amount edgeShoulder, Optional<Amount> limit,
-        Line line, List<HalfSpace> mitres) {
+        Line line, Ends ends, List<HalfSpace> mitres) {
+
+    /** How a mortise ends along the post, and the narrow sides of its tenon with it. */
+    public enum Ends {
+        SQUARE, ROUND
+    }
 
     /** Where a tenon points if the shoulder leans. */
     public enum Line {
@@ -46,23 +52,46 @@ public record Tenon(Meeting meeting, Amount thickness, Amount width, Amount leng
     /** The same tenon elsewhere on the rail's end. */
     Tenon at(Amount otherEdgeShoulder, Amount otherWidth, Amount otherFaceShoulder) {
         return new Tenon(meeting, thickness, otherWidth, length, depth, otherFaceShoulder, otherEdgeShoulder, limit,
-                line, mitres);
+                line, ends, mitres);
     }
 
     /** The same tenon of another length in a mortise of another depth. */
     Tenon runs(Amount otherLength, Amount otherDepth) {
         return new Tenon(meeting, thickness, width, otherLength, otherDepth, faceShoulder, edgeShoulder, limit, line,
-                mitres);
+                ends, mitres);
     }
 
     /** The same tenon pointing square into the post. */
     Tenon squareToPost() {
-        return new Tenon(meeting, thickness, width, length, depth, faceShoulder, edgeShoulder, limit, Line.POST,
+        return new Tenon(meeting, thickness, width, length, depth, faceShoulder, edgeShoulder, limit, Line.POST, ends,
                 mitres);
+    }
+
+    /** The same tenon between these ends. */
+    Tenon ending(Ends otherEnds) {
+        return new Tenon(meeting, thickness, width, length, depth, faceShoulder, edgeShoulder, limit, line, otherEnds,
+                mitres);
+    }
+
+    /** The same tenon, with regard to one that it meets in the post. */
+    Tenon limitedTo(Amount otherLimit, List<HalfSpace> otherMitres) {
+        return new Tenon(meeting, thickness, width, length, depth, faceShoulder, edgeShoulder, Optional.of(otherLimit),
+                line, ends, otherMitres);
     }
 
     private boolean isSlantedInRail() {
         return line == Line.POST && !meeting.isSquare();
+    }
+
+    private RailEnd end() {
+        return new RailEnd(meeting);
+    }
+
+    /** Its section across the rail's end. */
+    Section section() {
+        double from = mm(edgeShoulder);
+        Section square = new Section(from, from + mm(width), innerCheek(), outerCheek());
+        return ends == Ends.ROUND ? square.rounded(mm(thickness) / 2) : square;
     }
 
     /** From the rail's back to the cheek on the show side, in millimetres. */
@@ -86,12 +115,9 @@ public record Tenon(Meeting meeting, Amount thickness, Amount width, Amount leng
 
     /** The tenon with its end square, whatever it meets. */
     public Solid straight() {
-        RailEnd end = new RailEnd(meeting);
-        double y0 = mm(edgeShoulder);
-        double y1 = y0 + mm(width);
         return isSlantedInRail()
-                ? withinRail(end.squareToPost(meeting.shoulder(), mm(length), y0, y1, innerCheek(), outerCheek()))
-                : end.beyondShoulder(mm(length), y0, y1, innerCheek(), outerCheek());
+                ? withinRail(end().squareToPost(meeting.shoulder(), mm(length), section()))
+                : end().beyondShoulder(mm(length), section());
     }
 
     /** A tenon that leaves the grain is still cut out of the rail's own blank. */
@@ -106,12 +132,9 @@ public record Tenon(Meeting meeting, Amount thickness, Amount width, Amount leng
 
     /** Its mortise, in the world. */
     public Solid removes() {
-        RailEnd end = new RailEnd(meeting);
-        double y0 = mm(edgeShoulder);
-        double y1 = y0 + mm(width);
         return isSlantedInRail()
-                ? end.squareToPost(meeting.surface(), mm(depth), y0, y1, innerCheek(), outerCheek())
-                : end.intoPost(mm(depth), y0, y1, innerCheek(), outerCheek());
+                ? end().squareToPost(meeting.surface(), mm(depth), section())
+                : end().intoPost(mm(depth), section());
     }
 
     /** From the post's reference face to the near cheek of the mortise. */

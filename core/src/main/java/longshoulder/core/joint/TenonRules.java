@@ -3,6 +3,7 @@ package longshoulder.core.joint;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.HouseRules;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -34,7 +35,11 @@ final class TenonRules {
                         .amount();
         Amount length = wantedLength();
         return new Tenon(meeting, thickness, width, length, depth(length), centred(thickness), near, Optional.empty(),
-                Tenon.Line.RAIL, List.of());
+                Tenon.Line.RAIL, ends(), List.of());
+    }
+
+    private Tenon.Ends ends() {
+        return setting.choice("mortise.ends", "square").equals("round") ? Tenon.Ends.ROUND : Tenon.Ends.SQUARE;
     }
 
     /** One cheek in line with the rail's back; the one shoulder is on the show side. */
@@ -54,18 +59,67 @@ final class TenonRules {
         return tenon().runs(length, depth(length));
     }
 
-    private Amount thickness() {
-        return setting.givenOr(Brief.TENON_THICKNESS, () -> {
-            Amount third = new Amount.Share(Label.of("amount.thirdOfRail"), meeting.rail().thickness(), 1, 3,
-                    Label.of("rule.third"));
-            return new Amount.Nearest(Label.of("amount.tenonThickness"), third, setting.project().tools().chisels(),
-                    Label.of("rule.nearestChisel"));
-        });
+    Amount thickness() {
+        return setting.givenOr(Brief.TENON_THICKNESS,
+                () -> switch (setting.choice(HouseRules.THICKNESS, "third-nearest-chisel")) {
+                    case "chisel-decides" -> widestChisel();
+                    case "half" -> half();
+                    default -> third();
+                });
+    }
+
+    private Amount third() {
+        return nearestChisel(Setting.share("amount.thirdOfRail", meeting.rail().thickness(), 1, 3, "rule.third"));
+    }
+
+    private Amount nearestChisel(Amount wanted) {
+        return new Amount.Nearest(Label.of("amount.tenonThickness"), wanted, setting.project().tools().chisels(),
+                Label.of("rule.nearestChisel"));
+    }
+
+    /** The widest chisel that leaves a quarter of the rail beside each cheek. */
+    private Amount widestChisel() {
+        Amount half = Setting.share("amount.halfOfRail", meeting.rail().thickness(), 1, 2, "rule.chiselDecides");
+        List<Length> fitting = setting.project().tools().chisels().stream()
+                .filter(chisel -> !chisel.isGreaterThan(half.value())).toList();
+        return fitting.isEmpty()
+                ? third()
+                : new Amount.Nearest(Label.of("amount.tenonThickness"), half, fitting,
+                        Label.of("rule.chiselDecides"));
+    }
+
+    /** Half of the rail, where the post is at least twice as thick; elsewhere a third. */
+    private Amount half() {
+        boolean stout = !meeting.referenceExtent().value().isLessThan(meeting.rail().thickness().value().times(2));
+        return stout ? Setting.share("amount.tenonThickness", meeting.rail().thickness(), 1, 2, "rule.half") : third();
     }
 
     private Amount wantedLength() {
-        return setting.givenOr(Brief.TENON_LENGTH, () -> new Amount.Share(Label.of("amount.tenonLength"),
-                meeting.postExtent(), 2, 3, Label.of("rule.twoThirds")));
+        return setting.givenOr(Brief.TENON_LENGTH,
+                () -> setting.choice(HouseRules.LENGTH, "two-thirds").equals("longest")
+                        ? longest()
+                        : new Amount.Share(Label.of("amount.tenonLength"), meeting.postExtent(), 2, 3,
+                                Label.of("rule.twoThirds")));
+    }
+
+    /** To the floor that has to stay, less the room for glue. */
+    private Amount longest() {
+        Amount floor = Setting.ruled("amount.floor", HouseRules.limit(setting.project().brief(), HouseRules.FLOOR),
+                "rule.longest");
+        return Amount.sum(Label.of("amount.tenonLength")).plus(meeting.postExtent()).minus(floor).minus(glueRoom())
+                .amount();
+    }
+
+    /** The stub at the end of a glazing bar: as thin as the thinnest tool, and 6 long. */
+    Tenon bar() {
+        Amount length = setting.givenOr(Brief.TENON_LENGTH,
+                () -> Setting.ruled("amount.tenonLength", Length.ofMillimetres(6), "rule.bar"));
+        Tenon plain = tenon(edgeShoulder(), edgeShoulder());
+        Amount thin = setting.givenOr(Brief.TENON_THICKNESS, () -> new Amount.Nearest(
+                Label.of("amount.tenonThickness"), Setting.ruled("amount.thinnest", Length.ZERO, "rule.thinnestTool"),
+                setting.project().tools().chisels(), Label.of("rule.thinnestTool")));
+        return new Tenon(meeting, thin, plain.width(), length, depth(length), centred(thin), plain.edgeShoulder(),
+                Optional.empty(), Tenon.Line.RAIL, ends(), List.of());
     }
 
     /** The mortise that goes with a tenon of this length. */

@@ -1,10 +1,9 @@
 package longshoulder.core.joint;
 
-import static longshoulder.core.joint.RailEnd.mm;
-
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
@@ -13,27 +12,22 @@ import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 
 /**
- * A tenon right through the post, flush or standing proud; wedged on demand. Length = post + proud. Wedges stand across the
- * post's grain so that their push runs along it: the mortise is flared at its exit towards both ends of the post, over its
- * whole depth.
+ * A tenon right through the post, flush or standing proud; wedged on demand. Length = post + proud.
  *
  * @param tenon its depth is the post
  * @param proud how far it stands out
- * @param flare how much wider the exit is at each end than the entry; nothing without wedges
+ * @param wedging its wedges, if it has any
+ * @param oneEdge whether the mortise is laid out on both faces from the same edge
  */
-public record ThroughTenon(Tenon tenon, Amount proud, Amount flare) implements Joint {
+public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean oneEdge) implements Joint {
 
     static Joint make(Setting setting) {
         Meeting meeting = setting.meeting();
         Amount proud = setting.givenOr("tenon.proud", () -> Setting.ruled("amount.proud", Length.ZERO, "rule.flush"));
-        Amount length = Amount.sum(Label.of("amount.tenonLength")).plus(meeting.postExtent()).plus(proud).amount();
-        Tenon plain = new TenonRules(setting).tenon();
-        Tenon tenon = plain.runs(length, meeting.postExtent());
-        Amount flare = setting.choice("tenon.wedges", "none").equals("none")
-                ? Setting.ruled("amount.flare", Length.ZERO, "rule.noWedge")
-                : setting.givenOr("wedge.flare",
-                        () -> Setting.ruled("amount.flare", Length.ofMicrometres(1_500), "rule.flare"));
-        return new ThroughTenon(tenon, proud, flare);
+        Amount length = Amount.sum(Label.of("amount.tenonLength")).plus(meeting.through()).plus(proud).amount();
+        Tenon tenon = new TenonRules(setting).tenon().ending(Tenon.Ends.SQUARE).runs(length, meeting.through());
+        return new ThroughTenon(tenon, proud, Wedging.of(setting, tenon, "none"),
+                setting.choice("layout.edge", "same").equals("same"));
     }
 
     @Override
@@ -53,27 +47,37 @@ public record ThroughTenon(Tenon tenon, Amount proud, Amount flare) implements J
 
     @Override
     public Solid adds() {
-        return tenon.adds();
+        return wedging.slotted(tenon.adds());
     }
 
     @Override
     public Solid removes() {
-        if (!flare.value().isPositive()) {
-            return tenon.removes();
-        }
-        RailEnd end = new RailEnd(meeting());
-        double depth = mm(tenon.depth());
-        double y0 = mm(tenon.edgeShoulder());
-        double y1 = y0 + mm(tenon.width());
-        double slope = mm(flare) / depth;
-        return end.intoPost(depth, y0 - mm(flare), y1 + mm(flare), tenon.innerCheek(), tenon.outerCheek())
-                .clip(end.edge(meeting().surface(), y0, -slope, true))
-                .clip(end.edge(meeting().surface(), y1, slope, false));
+        return wedging.mortise();
+    }
+
+    @Override
+    public Solid loosePart() {
+        return wedging.wedges();
+    }
+
+    @Override
+    public String looseParts() {
+        return "wedges";
     }
 
     @Override
     public List<Tenon> tenons() {
         return List.of(tenon);
+    }
+
+    @Override
+    public boolean isThrough() {
+        return true;
+    }
+
+    @Override
+    public Optional<Wedging> wedged() {
+        return Optional.of(wedging).filter(Wedging::isWedged);
     }
 
     @Override
@@ -83,7 +87,7 @@ public record ThroughTenon(Tenon tenon, Amount proud, Amount flare) implements J
         figures.put("tenon.width", tenon.width());
         figures.put("through.length", tenon.length());
         figures.put("tenon.proud", proud);
-        figures.put("wedge.flare", flare);
+        figures.putAll(wedging.figures());
         figures.put("near-cheek", tenon.cheekFromReference());
         figures.put("mortise-from-end", tenon.mortiseFromEnd());
         return figures;

@@ -21,9 +21,10 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param joints of which it is the rail, those at its first end before the others
  * @param solid its exact shape in the world
  * @param mesh the skin of the solid
+ * @param outline its edges in its own frame of reference
  */
 public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amount> shoulderLength, EndCut start,
-        EndCut finish, List<Joint> joints, Solid solid, Mesh mesh) {
+        EndCut finish, List<Joint> joints, Solid solid, Mesh mesh, List<Mesh.Edge> outline) {
 
     public PlannedPiece {
         joints = List.copyOf(joints);
@@ -36,13 +37,6 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
     /** The joint at an end, if there is one. */
     public Optional<Joint> jointAt(Meeting.End end) {
         return joints.stream().filter(joint -> joint.meeting().end() == end).findFirst();
-    }
-
-    /** Its edges in its own frame of reference. */
-    public List<Mesh.Edge> localEdges() {
-        return mesh.edges().stream()
-                .map(edge -> new Mesh.Edge(piece.pose().toLocal(edge.from()), piece.pose().toLocal(edge.to())))
-                .toList();
     }
 
     /** How long a blank must be for it, end to end along the grain, in millimetres: slanted ends reach beyond the arrises. */

@@ -1,7 +1,9 @@
 package longshoulder.core.plan;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import longshoulder.core.finding.Checks;
 import longshoulder.core.finding.Subject;
 import longshoulder.core.frame.Frame;
@@ -9,6 +11,7 @@ import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.joint.AsMilled;
 import longshoulder.core.joint.Joinery;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.kind.Kind;
@@ -30,13 +33,16 @@ public final class Planner {
     public static Plan plan(Project project) {
         Kind kind = Kinds.find(project.brief().kind()).orElseThrow(() -> new IllegalArgumentException(
                 "There is no kind of furniture (%s).".formatted(project.brief().kind())));
-        Frame planned = kind.frame(project.brief());
+        Frame planned = AsMilled.follow(project, kind.frame(project.brief()));
         Frame built = planned.withCut(project.cutShoulders());
         List<Joint> joints = Joinery.of(project, planned, built);
         // Each piece's solid and skin hang on nothing but the joints, so all processors share them.
         List<PlannedPiece> pieces = built.pieces().parallelStream().map(piece -> planned(project, piece, joints))
                 .toList();
-        return new Plan(project, built, joints, pieces, Checks.run(new Subject(project, planned, built, joints)));
+        Map<String, List<Mesh.Edge>> outlines = pieces.stream()
+                .collect(Collectors.toMap(PlannedPiece::id, PlannedPiece::outline));
+        return new Plan(project, built, joints, pieces,
+                Checks.run(new Subject(project, planned, built, joints, outlines)));
     }
 
     private static PlannedPiece planned(Project project, Piece piece, List<Joint> joints) {
@@ -54,9 +60,10 @@ public final class Planner {
                 .orElseGet(() -> new double[]{piece.length().value().toMillimetres()});
         EndCut start = EndCut.along(piece.pose(), piece.shape().start().normal(), arrises);
         EndCut finish = EndCut.along(piece.pose(), piece.shape().finish().normal(), arrises);
+        Mesh mesh = Mesh.of(solid);
         Optional<Amount> shoulders = own.size() == 2 ? Optional.of(piece.length()) : Optional.empty();
         return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, own), shoulders, start, finish,
-                own, solid, Mesh.of(solid));
+                own, solid, mesh, mesh.edgesIn(piece.pose()));
     }
 
     /** Shoulder length and whatever the joints add at both ends. */

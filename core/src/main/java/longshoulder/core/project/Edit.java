@@ -1,9 +1,11 @@
 package longshoulder.core.project;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import longshoulder.core.brief.Address;
+import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
@@ -38,8 +40,8 @@ public sealed interface Edit {
     record LeaveToSchool(String parameter) implements Edit {
         @Override
         public Project applyTo(Project project) {
-            if (Address.parse(parameter).joint().isEmpty()
-                    && requireParameter(project, parameter).preset(false).isPresent()) {
+            boolean ofKind = Address.parse(parameter).joint().isEmpty() && HouseRules.find(parameter).isEmpty();
+            if (ofKind && requireParameter(project, parameter).preset(false).isPresent()) {
                 throw new EditRefused(Label.of("refused.noSchool", Label.of("parameter." + parameter)));
             }
             return project.withBrief(project.brief().without(parameter));
@@ -59,33 +61,52 @@ public sealed interface Edit {
         }
     }
 
-    /** Enters the shoulder length to which a rail was really cut. */
-    record RecordShoulder(String piece, Length length) implements Edit {
+    /**
+     * Enters what was really cut or milled: the {@link Milled} part of a piece, of a joint, or of all joints of a type.
+     *
+     * @param id of the piece, the joint or the type
+     */
+    record RecordMilled(String id, Milled what, Length length) implements Edit {
         private static final Length LONGEST = Length.ofMillimetres(10_000);
 
         @Override
         public Project applyTo(Project project) {
-            boolean known = kind(project).frame(project.brief()).spans().stream().anyMatch(s -> s.contains(piece));
-            if (!known) {
-                throw new EditRefused(Label.of("refused.noShoulder", piece));
+            if (!what.isPartOf(id, kind(project).frame(project.brief()))) {
+                throw new EditRefused(Label.of("refused.milled." + what.id(), id));
             }
             if (!length.isPositive() || length.isGreaterThan(LONGEST)) {
-                throw new EditRefused(Label.of("refused.bounds", Label.of("amount.shoulder", piece), length,
+                throw new EditRefused(Label.of("refused.bounds", Label.of("milled." + what.id(), id), length,
                         Length.ZERO, LONGEST));
             }
-            Map<String, Length> cut = new TreeMap<>(project.cutShoulders());
-            cut.put(piece, length);
-            return project.withCutShoulders(cut);
+            Map<String, Length> milled = new TreeMap<>(project.milled());
+            milled.put(Address.of(id, what.id()), length);
+            return project.withMilled(milled);
         }
     }
 
-    /** Takes back a shoulder length that was entered as really cut. */
-    record ForgetShoulder(String piece) implements Edit {
+    /** Takes back what was entered as really cut. */
+    record ForgetMilled(String id, Milled what) implements Edit {
         @Override
         public Project applyTo(Project project) {
-            Map<String, Length> cut = new TreeMap<>(project.cutShoulders());
-            cut.remove(piece);
-            return project.withCutShoulders(cut);
+            Map<String, Length> milled = new TreeMap<>(project.milled());
+            milled.remove(Address.of(id, what.id()));
+            return project.withMilled(milled);
+        }
+    }
+
+    /** Several changes as one: all are made, or none. */
+    record All(List<Edit> edits) implements Edit {
+        public All {
+            edits = List.copyOf(edits);
+        }
+
+        @Override
+        public Project applyTo(Project project) {
+            Project changed = project;
+            for (Edit edit : edits) {
+                changed = edit.applyTo(changed);
+            }
+            return changed;
         }
     }
 
@@ -146,16 +167,20 @@ public sealed interface Edit {
         Kind kind = kind(project);
         Address address = Address.parse(name);
         if (address.joint().isPresent()) {
-            return jointParameter(project, kind, address)
+            return address.type().map(type -> named(type, address))
+                    .orElseGet(() -> jointParameter(project, kind, address))
                     .orElseThrow(() -> new EditRefused(Label.of("refused.joint", name)));
         }
-        return kind.parameter(name)
+        return kind.parameter(name).or(() -> HouseRules.find(name))
                 .orElseThrow(() -> new EditRefused(Label.of("refused.parameter", Label.of("kind." + kind.id()), name)));
     }
 
     /** The type of a joint, or a parameter of the type that is chosen for it. */
     private static Optional<Parameter> jointParameter(Project project, Kind kind, Address address) {
         Frame frame = kind.frame(project.brief());
+        if (address.parameter().equals(Orientation.PARAMETER) && address.joint().filter(frame::has).isPresent()) {
+            return Optional.of(Orientation.parameter());
+        }
         boolean known = address.pieces().filter(pieces -> frame.has(pieces[0]) && frame.has(pieces[1])).isPresent();
         if (!known) {
             return Optional.empty();
@@ -165,6 +190,10 @@ public sealed interface Edit {
         }
         JointKind type = project.brief().choice(Address.of(address.joint().orElseThrow(), JointKind.CHOICE))
                 .flatMap(JointKind::find).orElse(JointKind.STOPPED_TENON);
+        return named(type, address);
+    }
+
+    private static Optional<Parameter> named(JointKind type, Address address) {
         return type.parameters().stream().filter(one -> one.name().equals(address.parameter())).findFirst();
     }
 

@@ -2,7 +2,9 @@ package longshoulder.core.project;
 
 import java.util.Collections;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.measure.Length;
@@ -14,18 +16,19 @@ import longshoulder.core.wood.Tools;
  *
  * @param title what the maker calls it
  * @param woods species by the role of a piece, such as leg → elm
- * @param cutShoulders shoulder lengths that were really cut, by the id of the piece
+ * @param milled what was really cut or milled, by {@code id:what}: a piece's shoulder, width or thickness, a joint's tenon,
+ *        mortise or tongue, a type's tongue
  * @param showing how lengths are shown, and the unit of what is typed without one
  */
 public record Project(String title, Brief brief, Map<String, String> woods, Tools tools,
-        Map<String, Length> cutShoulders, Showing showing) {
+        Map<String, Length> milled, Showing showing) {
 
     /** The wood of a role for which none was chosen. */
     public static final String USUAL_WOOD = "beech";
 
     public Project {
         woods = Collections.unmodifiableMap(new TreeMap<>(woods));
-        cutShoulders = Collections.unmodifiableMap(new TreeMap<>(cutShoulders));
+        milled = Collections.unmodifiableMap(new TreeMap<>(milled));
     }
 
     /** A new project of a kind with its defaults, round in the unit that is shown. */
@@ -39,27 +42,44 @@ public record Project(String title, Brief brief, Map<String, String> woods, Tool
         return woods.getOrDefault(role, USUAL_WOOD);
     }
 
+    /** What was really cut, such as the width of a piece; empty where the plan holds. */
+    public Optional<Length> milled(String id, String what) {
+        return Optional.ofNullable(milled.get(Address.of(id, what)));
+    }
+
+    /** Shoulder lengths that were really cut, by the id of the piece. */
+    public Map<String, Length> cutShoulders() {
+        Map<String, Length> cut = new TreeMap<>();
+        milled.forEach((key, length) -> {
+            Address address = Address.parse(key);
+            if (address.parameter().equals(Milled.SHOULDER.id())) {
+                address.joint().ifPresent(piece -> cut.put(piece, length));
+            }
+        });
+        return cut;
+    }
+
     Project withTitle(String other) {
-        return new Project(other, brief, woods, tools, cutShoulders, showing);
+        return new Project(other, brief, woods, tools, milled, showing);
     }
 
     Project withBrief(Brief other) {
-        return new Project(title, other, woods, tools, cutShoulders, showing);
+        return new Project(title, other, woods, tools, milled, showing);
     }
 
     Project withWoods(Map<String, String> other) {
-        return new Project(title, brief, other, tools, cutShoulders, showing);
+        return new Project(title, brief, other, tools, milled, showing);
     }
 
     Project withTools(Tools other) {
-        return new Project(title, brief, woods, other, cutShoulders, showing);
+        return new Project(title, brief, woods, other, milled, showing);
     }
 
-    Project withCutShoulders(Map<String, Length> other) {
+    Project withMilled(Map<String, Length> other) {
         return new Project(title, brief, woods, tools, other, showing);
     }
 
     Project withShowing(Showing other) {
-        return new Project(title, brief, woods, tools, cutShoulders, other);
+        return new Project(title, brief, woods, tools, milled, other);
     }
 }

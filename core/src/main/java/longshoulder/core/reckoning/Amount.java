@@ -50,6 +50,15 @@ public sealed interface Amount {
         public List<Amount> parts() {
             return List.of();
         }
+
+        /** For which joints it was given, where not for the whole project. */
+        @Override
+        public Optional<Label> rule() {
+            if (parameter.indexOf(':') < 0) {
+                return Optional.empty();
+            }
+            return Optional.of(Label.of(parameter.indexOf('/') < 0 ? "rule.givenForType" : "rule.givenForJoint"));
+        }
     }
 
     /** A constant of the trade, with the rule that it comes from. */

@@ -1,6 +1,7 @@
 package longshoulder.core.wood;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A kind of wood.
@@ -8,20 +9,33 @@ import java.util.List;
  * @param id such as {@code beech}
  * @param radial share of the width by which it moves along the rings' radius, per % of moisture
  * @param tangential the same along the rings
+ * @param hardness force that presses a small ball halfway into its side, in newton
  */
-public record Species(String id, double radial, double tangential) {
+public record Species(String id, double radial, double tangential, int hardness) {
+
+    /** Softer than this, in newton, is crushed by fine details and gives under a peg. */
+    private static final int SOFT = 4000;
 
     /** Common woods; the figures are from public-domain wood-science tables. */
-    public static final List<Species> COMMON = List.of(new Species("beech", 0.00190, 0.00431),
-            new Species("white-ash", 0.00169, 0.00274), new Species("elm", 0.00144, 0.00338),
-            new Species("cherry", 0.00126, 0.00248), new Species("hard-maple", 0.00165, 0.00353),
-            new Species("white-oak", 0.00180, 0.00365), new Species("red-oak", 0.00158, 0.00369),
-            new Species("walnut", 0.00190, 0.00274), new Species("yellow-birch", 0.00256, 0.00338),
-            new Species("white-pine", 0.00071, 0.00212), new Species("larch", 0.00155, 0.00323),
-            new Species("sycamore", 0.00172, 0.00296));
+    public static final List<Species> COMMON = List.of(new Species("beech", 0.00190, 0.00431, 5800),
+            new Species("white-ash", 0.00169, 0.00274, 5900), new Species("elm", 0.00144, 0.00338, 3700),
+            new Species("cherry", 0.00126, 0.00248, 4200), new Species("hard-maple", 0.00165, 0.00353, 6400),
+            new Species("white-oak", 0.00180, 0.00365, 6000), new Species("red-oak", 0.00158, 0.00369, 5700),
+            new Species("walnut", 0.00190, 0.00274, 4500), new Species("yellow-birch", 0.00256, 0.00338, 5600),
+            new Species("white-pine", 0.00071, 0.00212, 1700), new Species("larch", 0.00155, 0.00323, 3700),
+            new Species("sycamore", 0.00172, 0.00296, 3400));
+
+    /** The wood of a name; empty if there is none. */
+    public static Optional<Species> find(String id) {
+        return COMMON.stream().filter(species -> species.id().equals(id)).findFirst();
+    }
+
+    public boolean isSoft() {
+        return hardness < SOFT;
+    }
 
     /** Whether there is a wood of that name. */
     public static boolean isKnown(String id) {
-        return COMMON.stream().anyMatch(species -> species.id().equals(id));
+        return find(id).isPresent();
     }
 }

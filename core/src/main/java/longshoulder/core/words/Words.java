@@ -96,6 +96,7 @@ public final class Words {
             case Length length -> length(length);
             case Label label -> say(label);
             case String text -> name(text);
+            case Number number -> number;
             default -> argument.toString();
         };
     }

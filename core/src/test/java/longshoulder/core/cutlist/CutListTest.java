@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import longshoulder.core.Tables;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
+import longshoulder.core.project.Milled;
 import org.junit.jupiter.api.Test;
 
 class CutListTest {
@@ -50,7 +51,8 @@ class CutListTest {
     @Test
     void of_apronCutShort_isNotTheSameAsItsPartner() {
         CutList list = CutList
-                .of(Planner.plan(new Edit.RecordShoulder("apron-front", mm("1258")).applyTo(Tables.table())));
+                .of(Planner.plan(
+                        new Edit.RecordMilled("apron-front", Milled.SHOULDER, mm("1258")).applyTo(Tables.table())));
         assertThat(list.lines()).extracting(CutLine::count).containsExactly(4, 1, 1, 2, 1);
     }
 }

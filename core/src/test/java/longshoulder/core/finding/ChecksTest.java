@@ -11,6 +11,7 @@ import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
+import longshoulder.core.project.Milled;
 import longshoulder.core.project.EditRefused;
 import longshoulder.core.project.Project;
 import longshoulder.core.words.Words;
@@ -22,8 +23,11 @@ import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class ChecksTest {
+
+    private static final String JOINT = "apron-front/leg-front-left";
 
     /** Each check fires on the left design and not on its near twin on the right. */
     @ParameterizedTest
@@ -42,6 +46,33 @@ class ChecksTest {
             "no-glue-room, RISK, mortise.depth=40.5, mortise.depth=41",
             "rail-off-post, STOP, apron.setback=39, apron.setback=38",
             "rail-off-post, STOP, apron.width=280 overall.height=300, apron.width=275 overall.height=300",
+            "mortise-near-end, RISK, post.horns=none, post.horns=left",
+            "tenon-wide, NOTE, apron.width=80, apron.width=70",
+            "tenon-wide, RISK, apron.width=130, apron.width=95",
+            "wedge-with-grain, RISK, @through-tenon @tenon.wedges=two @wedge.line=with-grain, @through-tenon @tenon.wedges=two",
+            "flare-short, RISK, @through-tenon @tenon.wedges=two @wedge.flare-run=47, @through-tenon @tenon.wedges=two @wedge.flare-run=48",
+            "no-relief-hole, RISK, @through-tenon @tenon.wedges=one @wedge.relief=none, @through-tenon @tenon.wedges=one",
+            "blind-wedge-long, STOP, @blind-wedged-tenon @tenon.length=30 @wedge.length=26, @blind-wedged-tenon @tenon.length=30 @wedge.length=25",
+            "blind-wedge-short, RISK, @blind-wedged-tenon @wedge.length=1.5, @blind-wedged-tenon @wedge.length=2",
+            "blind-wedge-once, NOTE, @blind-wedged-tenon, @stopped-tenon",
+            "tusk-relish, RISK, @tusked-tenon @tusk.relish=19, @tusked-tenon @tusk.relish=20",
+            "tusk-wrong-way, RISK, @tusked-tenon @tusk.wide-end=far-edge, @tusked-tenon",
+            "tusk-no-pull, RISK, @tusked-tenon @tusk.bury=0.5, @tusked-tenon @tusk.bury=1",
+            "drawbore-wrong-way, STOP, @stopped-tenon @peg=drawbored @drawbore.offset=-1, @stopped-tenon @peg=drawbored @drawbore.offset=1",
+            "drawbore-large, RISK, @stopped-tenon @peg=drawbored @drawbore.offset=2.5, @stopped-tenon @peg=drawbored @drawbore.offset=2",
+            "peg-thick, RISK, apron.width=50 @stopped-tenon @peg=pegged @peg.diameter=12, apron.width=50 @stopped-tenon @peg=pegged @peg.diameter=10",
+            "peg-near-edge, RISK, @stopped-tenon @peg=pegged @peg.from-shoulder=15, @stopped-tenon @peg=pegged @peg.from-shoulder=16",
+            "peg-near-edge, RISK, @stopped-tenon @peg=pegged @peg.from-shoulder=22, @stopped-tenon @peg=pegged @peg.from-shoulder=21",
+            "held-tight, RISK, top.fixing=glued, top.fixing=free-to-move",
+            "held-tight, RISK, apron.width=151, apron.width=150",
+            "layout-two-edges, RISK, @through-tenon @layout.edge=each-own, @through-tenon",
+            "fence-turned, RISK, splay.side=7° shoulder.sawing=fixed-fence, splay.side=0° shoulder.sawing=fixed-fence",
+            "fence-turned, RISK, splay.side=7° shoulder.sawing=fixed-fence, splay.side=7°",
+            "wall-thin, RISK, limit.wall=20, limit.wall=15",
+            "floor-thin, RISK, limit.floor=20, limit.floor=18",
+            "no-glue-room, RISK, limit.glue-room=2, limit.glue-room=1.5",
+            "handed, NOTE, leg.depth=70, leg.depth=60",
+            "tenons-collide, STOP, school.length=longest tenon.meeting=full, school.length=longest",
             "nothing-left, STOP, overhang.ends=690, overhang.ends=680"})
     void run_firesAndSpareTheTwin(String code, Level level, String bad, String good) {
         List<Finding> found = findings(bad).stream().filter(finding -> finding.code().equals(code)).toList();
@@ -52,17 +83,21 @@ class ChecksTest {
 
     @Test
     void run_unequalShoulders_stopAndBothRemediesMend() {
-        Project project = new Edit.RecordShoulder("apron-front", mm("1258")).applyTo(table());
+        Project project = new Edit.RecordMilled("apron-front", Milled.SHOULDER, mm("1258")).applyTo(table());
         Finding finding = Planner.plan(project).findings().getFirst();
         assertThat(finding.code()).isEqualTo("shoulders-unequal");
         assertThat(Words.showing(Showing.TENTH_MILLIMETRES).say(finding)).contains("1258 mm").contains("1260 mm")
                 .contains("2 mm apart");
         Project mended = finding.remedies().getLast().edit().applyTo(project);
-        assertThat(Planner.plan(mended).findings()).isEmpty();
+        assertThat(seriousIn(Planner.plan(mended).findings())).isEmpty();
         Project followed = finding.remedies().getFirst().edit().applyTo(project);
         Finding off = Planner.plan(followed).findings().getFirst();
         assertThat(off.code()).isEqualTo("shoulder-off-plan");
-        assertThat(Planner.plan(off.remedies().getFirst().edit().applyTo(followed)).findings()).isEmpty();
+        assertThat(seriousIn(Planner.plan(off.remedies().getFirst().edit().applyTo(followed)).findings())).isEmpty();
+    }
+
+    private static List<Finding> seriousIn(List<Finding> findings) {
+        return findings.stream().filter(finding -> finding.level() != Level.NOTE).toList();
     }
 
     @Test
@@ -105,7 +140,40 @@ class ChecksTest {
         return edit.list().ofMinSize(1).ofMaxSize(10);
     }
 
+    /** Settings such as apron.width=80; behind @ stands the type of one joint, or a parameter of that joint. */
     private static List<Finding> findings(String settings) {
-        return plan(settings.split("[ =]")).findings();
+        return Planner.plan(projectOf(settings)).findings();
+    }
+
+    private static Project projectOf(String settings) {
+        Project project = table();
+        for (String setting : settings.split(" ", -1)) {
+            String text = setting.startsWith("@") ? JOINT + ":" + setting.substring(1) : setting;
+            String[] halves = (text.contains("=") ? text : JOINT + ":joint=" + setting.substring(1)).split("=", 2);
+            project = Tables.give(halves[0], halves[1]).applyTo(project);
+        }
+        return project;
+    }
+
+    /** Each remedy of a finding mends it, or at least changes the design without a worse one of the same kind. */
+    @ParameterizedTest
+    @ValueSource(strings = {"post.horns=none", "@through-tenon @tenon.wedges=two @wedge.line=with-grain",
+            "@through-tenon @tenon.wedges=two @wedge.flare-run=40",
+            "@through-tenon @tenon.wedges=two @wedge.relief=none",
+            "@blind-wedged-tenon @tenon.length=30 @wedge.length=40", "@tusked-tenon @tusk.relish=3",
+            "@tusked-tenon @tusk.wide-end=far-edge", "@tusked-tenon @tusk.bury=0",
+            "@stopped-tenon @peg=drawbored @drawbore.offset=-2", "@stopped-tenon @peg=drawbored @drawbore.offset=9",
+            "@stopped-tenon @peg=pegged @peg.from-shoulder=30", "top.fixing=glued", "apron.width=200",
+            "@through-tenon @layout.edge=each-own", "splay.side=7° shoulder.sawing=fixed-fence", "leg.depth=70",
+            "apron.setback=0", "apron.setback=32"})
+    void remedies_mendWhatTheySay(String settings) {
+        List<Finding> found = findings(settings);
+        Finding first = found.stream().filter(finding -> !finding.code().equals("tenon-wide")).findFirst()
+                .orElseThrow();
+        for (Remedy remedy : first.remedies()) {
+            Project project = remedy.edit().applyTo(projectOf(settings));
+            assertThat(Planner.plan(project).findings())
+                    .noneMatch(again -> again.code().equals(first.code()) && again.about().equals(first.about()));
+        }
     }
 }

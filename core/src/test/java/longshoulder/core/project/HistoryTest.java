@@ -90,11 +90,11 @@ class HistoryTest {
 
     @Test
     void recordShoulder_onlyOfARailAndOnlySensible() {
-        Project cut = new Edit.RecordShoulder("apron-front", mm("1258")).applyTo(table());
-        assertThat(cut.cutShoulders()).containsEntry("apron-front", mm("1258"));
-        assertThat(new Edit.ForgetShoulder("apron-front").applyTo(cut)).isEqualTo(table());
-        assertRefused(new Edit.RecordShoulder("leg-front-left", mm("700")), "refused.noShoulder");
-        assertRefused(new Edit.RecordShoulder("apron-front", Length.ZERO), "refused.bounds");
+        Project cut = new Edit.RecordMilled("apron-front", Milled.SHOULDER, mm("1258")).applyTo(table());
+        assertThat(cut.milled()).containsEntry("apron-front:shoulder", mm("1258"));
+        assertThat(new Edit.ForgetMilled("apron-front", Milled.SHOULDER).applyTo(cut)).isEqualTo(table());
+        assertRefused(new Edit.RecordMilled("leg-front-left", Milled.SHOULDER, mm("700")), "refused.milled.shoulder");
+        assertRefused(new Edit.RecordMilled("apron-front", Milled.SHOULDER, Length.ZERO), "refused.bounds");
     }
 
     @Test

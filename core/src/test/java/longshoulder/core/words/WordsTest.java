@@ -13,6 +13,8 @@ import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import longshoulder.core.brief.HouseRules;
+import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
@@ -48,14 +50,16 @@ class WordsTest {
     @Test
     void bundle_hasEveryKeyThatTheCodeNames() throws IOException {
         ResourceBundle bundle = ResourceBundle.getBundle("longshoulder.core.words.words", java.util.Locale.ROOT);
-        Pattern key = Pattern.compile("Label\\.of\\(\"([a-zA-Z.]+[a-zA-Z])\"");
+        Pattern key = Pattern.compile(
+                "(?:Label\\.of|ruled|share|measured)\\(\\s*\"([a-zA-Z]+\\.[a-zA-Z.]+[a-zA-Z])\"|\"((?:rule|amount|reason)\\.[a-zA-Z.]*[a-zA-Z])\"");
         TreeSet<String> missing = new TreeSet<>();
         try (Stream<Path> files = Files.walk(Path.of("src/main/java"))) {
             for (Path file : files.filter(path -> path.toString().endsWith(".java")).toList()) {
                 Matcher matcher = key.matcher(Files.readString(file));
                 while (matcher.find()) {
-                    if (!bundle.containsKey(matcher.group(1)) && !matcher.group(1).endsWith(".")) {
-                        missing.add(matcher.group(1));
+                    String named = matcher.group(1) == null ? matcher.group(2) : matcher.group(1);
+                    if (!bundle.containsKey(named)) {
+                        missing.add(named);
                     }
                 }
             }
@@ -68,14 +72,22 @@ class WordsTest {
         for (Kind kind : Kinds.all()) {
             assertThat(words.text("kind." + kind.id())).isNotBlank();
             for (Parameter parameter : kind.parameters()) {
-                assertThat(words.meaning(parameter)).isNotBlank();
-                if (parameter instanceof Parameter.Choice choice) {
-                    choice.options().forEach(option -> assertThat(
-                            words.text("option." + parameter.name() + "." + option)).isNotBlank());
-                }
+                named(parameter);
             }
         }
+        Stream.concat(HouseRules.parameters().stream(),
+                Stream.of(JointKind.values()).flatMap(kind -> kind.parameters().stream())).forEach(this::named);
+        Stream.of(JointKind.values())
+                .forEach(kind -> assertThat(words.text("joint." + kind.id() + ".summary")).endsWith("."));
         Species.COMMON.forEach(species -> assertThat(words.text("wood." + species.id())).isNotBlank());
+    }
+
+    private void named(Parameter parameter) {
+        assertThat(words.meaning(parameter)).isNotBlank();
+        if (parameter instanceof Parameter.Choice choice) {
+            choice.options().forEach(
+                    option -> assertThat(words.text("option." + parameter.name() + "." + option)).isNotBlank());
+        }
     }
 
     /** Every amount of a plan, to the leaves, can be said, and so can the rule that chose it. */

@@ -20,6 +20,7 @@ import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.project.Edit;
+import longshoulder.core.project.Milled;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.wood.Species;
 import longshoulder.desktop.Texts;
@@ -261,8 +262,9 @@ public final class ReckoningPane extends VBox {
         HBox.setHgrow(name, Priority.ALWAYS);
         FigureField field = new FigureField(row.figure(), row.text(), row.open(), true, () -> {},
                 typed -> typed.isBlank()
-                        ? bench.edit(new Edit.ForgetShoulder(row.id()))
-                        : bench.read(typed).map(length -> bench.edit(new Edit.RecordShoulder(row.id(), length)))
+                        ? bench.edit(new Edit.ForgetMilled(row.id(), Milled.SHOULDER))
+                        : bench.read(typed)
+                                .map(length -> bench.edit(new Edit.RecordMilled(row.id(), Milled.SHOULDER, length)))
                                 .orElse(false));
         figures.set(figures.size() - 1, field::show);
         HBox line = new HBox(name, field.named("piece-cut"));

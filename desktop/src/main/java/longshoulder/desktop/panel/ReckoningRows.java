@@ -18,6 +18,7 @@ import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
+import longshoulder.core.project.Milled;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import longshoulder.desktop.Texts;
@@ -213,9 +214,9 @@ final class ReckoningRows {
     }
 
     private void asCut(PlannedPiece piece) {
-        Length cut = bench.project().cutShoulders().get(piece.id());
+        Optional<Length> cut = bench.project().milled(piece.id(), Milled.SHOULDER.id());
         rows.add(new ReckoningRow(What.AS_CUT, piece.id(), Texts.get("reckoning.cut"), Optional.empty(),
-                cut == null ? "–" : figure(cut), 0, Optional.empty(), cut != null));
+                cut.map(this::figure).orElse("–"), 0, Optional.empty(), cut.isPresent()));
     }
 
     private String figure(Length length) {

@@ -10,6 +10,7 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
+import longshoulder.core.project.Milled;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.panel.ReckoningRow.What;
@@ -93,7 +94,7 @@ class ReckoningRowsTest {
     void asCut_showsWhatWasEntered() {
         bench.light("apron-front");
         assertThat(ReckoningRows.of(bench).getLast().figure()).isEqualTo("–");
-        bench.edit(new Edit.RecordShoulder("apron-front", Length.ofMillimetres(1258)));
+        bench.edit(new Edit.RecordMilled("apron-front", Milled.SHOULDER, Length.ofMillimetres(1258)));
         assertThat(ReckoningRows.of(bench).getLast().figure()).isEqualTo("1258");
     }
 

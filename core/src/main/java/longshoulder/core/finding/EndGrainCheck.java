@@ -1,0 +1,46 @@
+package longshoulder.core.finding;
+
+import java.util.List;
+import longshoulder.core.brief.Address;
+import longshoulder.core.brief.HouseRules;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.brief.Value;
+import longshoulder.core.finding.Finding.Level;
+import longshoulder.core.joint.HaunchedTenon;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.Tenon;
+import longshoulder.core.project.Edit;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * A mortise within a tenon's length of the end of its post, with neither a haunch nor a horn: the short grain between it and the
+ * end bursts when the tenon is driven.
+ */
+final class EndGrainCheck implements Check {
+
+    @Override
+    public List<Finding> run(Subject subject) {
+        if (!HouseRules.isChosen(subject.project().brief(), HouseRules.HORNS, "none")) {
+            return List.of();
+        }
+        return subject.joints().stream().filter(joint -> !(joint.plain() instanceof HaunchedTenon))
+                .flatMap(joint -> joint.tenons().stream().limit(1).filter(EndGrainCheck::isNearEnd)
+                        .map(tenon -> finding(subject, joint, tenon)))
+                .toList();
+    }
+
+    private static boolean isNearEnd(Tenon tenon) {
+        return tenon.mortiseFromEnd().value().isLessThan(tenon.length().value());
+    }
+
+    private static Finding finding(Subject subject, Joint joint, Tenon tenon) {
+        return new Finding("mortise-near-end", Level.RISK, List.of(joint.id(), joint.meeting().post().id()),
+                Label.of("finding.nearEnd", joint.id(), tenon.mortiseFromEnd().value(), joint.meeting().post().id(),
+                        tenon.length().value()),
+                new Remedies(subject.project())
+                        .add(Label.of("remedy.haunch", joint.id()),
+                                new Edit.Give(Address.of(joint.id(), JointKind.CHOICE),
+                                        new Value.Chosen(JointKind.HAUNCHED_TENON.id())))
+                        .choose(HouseRules.HORNS, "left").list());
+    }
+}

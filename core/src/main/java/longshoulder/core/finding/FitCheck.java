@@ -1,0 +1,54 @@
+package longshoulder.core.finding;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.finding.Finding.Level;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.measure.Length;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Milled;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * A tenon and a mortise that were measured and do not fit: too tight, the glue is wiped off and the post may split; too loose,
+ * it does not hold.
+ */
+final class FitCheck implements Check {
+
+    /** One pass of a finely set plane. */
+    private static final Length SHAVING = Length.ofMicrometres(40);
+
+    @Override
+    public List<Finding> run(Subject subject) {
+        List<Finding> findings = new ArrayList<>();
+        for (Joint joint : subject.joints()) {
+            Optional<Length> tenon = subject.project().milled(joint.id(), Milled.TENON.id());
+            Optional<Length> mortise = subject.project().milled(joint.id(), Milled.MORTISE.id());
+            if (tenon.isPresent() && mortise.isPresent()) {
+                fit(subject, joint, mortise.get().minus(tenon.get()), findings);
+            }
+        }
+        return findings;
+    }
+
+    private static void fit(Subject subject, Joint joint, Length clearance, List<Finding> findings) {
+        Remedies remedies = new Remedies(subject.project()).add(Label.of("remedy.forgetTenon", joint.id()),
+                new Edit.ForgetMilled(joint.id(), Milled.TENON));
+        if (clearance.isLessThan(subject.thresholds().fitTight())) {
+            findings.add(new Finding("fit-tight", Level.RISK, List.of(joint.id()),
+                    Label.of("finding.fitTight", joint.id(), clearance.negated(), shavings(clearance.negated()),
+                            SHAVING),
+                    remedies.list()));
+        } else if (clearance.isGreaterThan(subject.thresholds().fitLoose())) {
+            findings.add(new Finding("fit-loose", Level.RISK, List.of(joint.id()),
+                    Label.of("finding.fitLoose", joint.id(), clearance, subject.thresholds().fitLoose()),
+                    remedies.list()));
+        }
+    }
+
+    /** Off each cheek, so that what is over is gone from both sides evenly. */
+    private static long shavings(Length over) {
+        return Math.max(1, Math.round(over.toMillimetres() / 2 / SHAVING.toMillimetres()));
+    }
+}

@@ -1,0 +1,105 @@
+package longshoulder.core.finding;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import longshoulder.core.brief.Address;
+import longshoulder.core.brief.Value;
+import longshoulder.core.finding.Finding.Level;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Congruence;
+import longshoulder.core.geometry.Congruence.HalfTurn;
+import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.Tenon;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Orientation;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * Handed parts: pieces that look alike but are mirror images, and pieces that would also go into their mortises turned round or
+ * over although they are not the same that way. Found from the solids, never from names. A piece with an orientation mark is
+ * safe.
+ */
+final class HandedCheck implements Check {
+
+    @Override
+    public List<Finding> run(Subject subject) {
+        List<Finding> findings = new ArrayList<>();
+        List<Piece> unmarked = subject.built().pieces().stream()
+                .filter(piece -> !Orientation.isMarked(subject.project(), piece.id())).toList();
+        mirrored(subject, unmarked, findings);
+        unmarked.forEach(piece -> turned(subject, piece, findings));
+        return findings;
+    }
+
+    /** One finding for each group of pieces that holds both hands. */
+    private static void mirrored(Subject subject, List<Piece> pieces, List<Finding> findings) {
+        List<Piece> left = new ArrayList<>(pieces);
+        while (!left.isEmpty()) {
+            Piece first = left.removeFirst();
+            List<Piece> alike = left.stream().filter(other -> compare(subject, first, other) != Congruence.DIFFERENT)
+                    .toList();
+            List<Piece> mirrors = alike.stream()
+                    .filter(other -> compare(subject, first, other) == Congruence.MIRRORED).toList();
+            left.removeAll(alike);
+            if (!mirrors.isEmpty()) {
+                List<String> about = new ArrayList<>(List.of(first.id()));
+                alike.forEach(piece -> about.add(piece.id()));
+                findings.add(finding(subject, "handed", about, Label.of("finding.handed", first.id(),
+                        mirrors.getFirst().id(), about.size())));
+            }
+        }
+    }
+
+    private static Congruence compare(Subject subject, Piece a, Piece b) {
+        boolean alike = a.role() == b.role() && a.length().value().equals(b.length().value())
+                && a.width().value().equals(b.width().value()) && a.thickness().value().equals(b.thickness().value());
+        return alike ? Congruence.of(subject.outline(a.id()), subject.outline(b.id())) : Congruence.DIFFERENT;
+    }
+
+    private static void turned(Subject subject, Piece piece, List<Finding> findings) {
+        boolean plain = subject.joints().stream().filter(joint -> joint.meeting().rail().id().equals(piece.id()))
+                .allMatch(joint -> joint.tenons().isEmpty() || isPlain(joint));
+        if (plain) {
+            return;
+        }
+        Set<HalfTurn> truly = Congruence.halfTurns(subject.outline(piece.id()));
+        Set<HalfTurn> goesIn = Congruence.halfTurns(whatGoesIn(subject, piece));
+        goesIn.removeAll(truly);
+        if (!goesIn.isEmpty()) {
+            HalfTurn turn = goesIn.iterator().next();
+            findings.add(finding(subject, "goes-in-turned", List.of(piece.id()),
+                    Label.of("finding.turned." + turn.name(), piece.id())));
+        }
+    }
+
+    /** Whether a joint's tenon is nothing but its tenons: no slot, no peg hole. */
+    private static boolean isPlain(Joint joint) {
+        return joint.tenons().stream().mapToDouble(tenon -> tenon.adds().volume()).sum() - joint.adds().volume() < 1;
+    }
+
+    /** The piece as its mortises feel it: the body and the bare tenons. */
+    private static List<Mesh.Edge> whatGoesIn(Subject subject, Piece piece) {
+        Solid bare = piece.body();
+        for (Joint joint : subject.joints()) {
+            if (joint.meeting().rail().id().equals(piece.id())) {
+                for (Tenon tenon : joint.tenons()) {
+                    bare = bare.plus(tenon.adds());
+                }
+            }
+            if (joint.meeting().post().id().equals(piece.id())) {
+                bare = bare.minus(joint.removes());
+            }
+        }
+        return Mesh.of(bare).edgesIn(piece.pose());
+    }
+
+    private static Finding finding(Subject subject, String code, List<String> about, Label message) {
+        List<Edit> marks = about.stream().<Edit>map(id -> new Edit.Give(Address.of(id, Orientation.PARAMETER),
+                new Value.Chosen(Orientation.MARKED))).toList();
+        return new Finding(code, Level.NOTE, about, message, new Remedies(subject.project())
+                .add(Label.of("remedy.mark", about.size()), new Edit.All(marks)).list());
+    }
+}

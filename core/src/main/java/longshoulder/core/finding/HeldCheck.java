@@ -1,0 +1,63 @@
+package longshoulder.core.finding;
+
+import java.util.ArrayList;
+import java.util.List;
+import longshoulder.core.brief.HouseRules;
+import longshoulder.core.finding.Finding.Level;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Label;
+import longshoulder.core.wood.Species;
+
+/**
+ * Wide solid boards held so that they cannot move: a top glued down, or a wide rail glued into a post across its grain.
+ * Movement = width × coefficient × change in moisture.
+ */
+final class HeldCheck implements Check {
+
+    @Override
+    public List<Finding> run(Subject subject) {
+        List<Finding> findings = new ArrayList<>();
+        if (HouseRules.isChosen(subject.project().brief(), HouseRules.FIXING, "glued")) {
+            subject.built().pieces().stream().filter(piece -> piece.role().isLaidOn())
+                    .filter(piece -> isWide(subject, piece))
+                    .forEach(piece -> findings.add(top(subject, piece)));
+        }
+        for (Joint joint : subject.joints()) {
+            Piece rail = joint.meeting().rail();
+            boolean reported = findings.stream().anyMatch(finding -> finding.about().contains(rail.id()));
+            if (isWide(subject, rail) && !reported && !joint.tenons().isEmpty()) {
+                findings.add(rail(subject, joint));
+            }
+        }
+        return findings;
+    }
+
+    private static boolean isWide(Subject subject, Piece piece) {
+        return piece.width().value().isGreaterThan(subject.thresholds().heldWidth());
+    }
+
+    /** Flat-sawn, the worse case. */
+    private static Length movement(Subject subject, Piece piece) {
+        double tangential = Species.find(subject.project().wood(piece.role().id())).map(Species::tangential)
+                .orElse(0.0);
+        return Length.fromMillimetres(
+                piece.width().value().toMillimetres() * tangential * Thresholds.MOISTURE_SWING);
+    }
+
+    private static Finding top(Subject subject, Piece piece) {
+        return new Finding("held-tight", Level.RISK, List.of(piece.id()),
+                Label.of("finding.heldTop", piece.id(), piece.width().value(), movement(subject, piece)),
+                new Remedies(subject.project()).choose(HouseRules.FIXING, "free-to-move").list());
+    }
+
+    private static Finding rail(Subject subject, Joint joint) {
+        Piece rail = joint.meeting().rail();
+        Length limit = subject.thresholds().heldWidth();
+        return new Finding("held-tight", Level.RISK, List.of(joint.id(), rail.id()),
+                Label.of("finding.heldRail", rail.id(), rail.width().value(), movement(subject, rail),
+                        joint.meeting().post().id()),
+                new Remedies(subject.project()).change(rail.width(), limit.minus(rail.width().value())).list());
+    }
+}

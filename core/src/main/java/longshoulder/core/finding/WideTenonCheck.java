@@ -1,0 +1,51 @@
+package longshoulder.core.finding;
+
+import java.util.ArrayList;
+import java.util.List;
+import longshoulder.core.brief.Address;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.brief.Value;
+import longshoulder.core.finding.Finding.Level;
+import longshoulder.core.joint.Tenon;
+import longshoulder.core.measure.Length;
+import longshoulder.core.project.Edit;
+import longshoulder.core.reckoning.Label;
+
+/** A tenon too wide for its thickness: it cups, and its mortise cuts the post in two. One finding a section, not one a joint. */
+final class WideTenonCheck implements Check {
+
+    private record Section(Length width, Length thickness) {}
+
+    @Override
+    public List<Finding> run(Subject subject) {
+        List<Finding> findings = new ArrayList<>();
+        List<Section> seen = new ArrayList<>();
+        subject.tenons().forEach(tenon -> {
+            Section section = section(tenon);
+            if (!seen.contains(section) && isWider(section, Thresholds.WIDE)) {
+                seen.add(section);
+                findings.add(finding(subject, section));
+            }
+        });
+        return findings;
+    }
+
+    private static Section section(Tenon tenon) {
+        return new Section(tenon.width().value(), tenon.thickness().value());
+    }
+
+    private static boolean isWider(Section section, int times) {
+        return section.width().isGreaterThan(section.thickness().times(times));
+    }
+
+    private static Finding finding(Subject subject, Section section) {
+        List<String> joints = subject.tenons().filter(tenon -> section(tenon).equals(section)).map(Tenon::id)
+                .distinct().toList();
+        List<Edit> divided = joints.stream().<Edit>map(joint -> new Edit.Give(Address.of(joint, JointKind.CHOICE),
+                new Value.Chosen(JointKind.DIVIDED_TENON.id()))).toList();
+        return new Finding("tenon-wide", isWider(section, Thresholds.FAR_TOO_WIDE) ? Level.RISK : Level.NOTE, joints,
+                Label.of("finding.tenonWide", section.width(), section.thickness(),
+                        section.thickness().times(Thresholds.WIDE)),
+                new Remedies(subject.project()).add(Label.of("remedy.divide"), new Edit.All(divided)).list());
+    }
+}

@@ -1,0 +1,110 @@
+package longshoulder.core.joint;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * A stopped tenon whose wedges stand loosely in its slots and are driven by the floor of the mortise as the shoulder closes.
+ * The mortise widens towards its floor, so it cannot be withdrawn once it is home. A wedge may be as long as its slot and the
+ * room at the floor together, less a little; a longer one keeps the shoulder open.
+ */
+public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
+
+    private static final Length SPARE = Length.ofMillimetres(1);
+
+    static Joint make(Setting setting) {
+        Tenon tenon = new TenonRules(setting).tenon().ending(Tenon.Ends.SQUARE);
+        Wedging wedging = Wedging.of(setting, tenon, "fitting");
+        boolean given = setting.given("wedge.length").isPresent();
+        return new BlindWedgedTenon(tenon,
+                given ? wedging : wedging.wedgesOf(driven(wedging)));
+    }
+
+    /** As long as can be driven home. */
+    private static Amount driven(Wedging wedging) {
+        Tenon tenon = wedging.tenon();
+        return Amount.sum(Label.of("amount.wedgeLength")).plus(wedging.slot()).plus(tenon.depth())
+                .minus(tenon.length()).minus(Setting.ruled("amount.wedgeSpare", SPARE, "rule.wedgeSpare")).amount();
+    }
+
+    /** The longest wedge with which the shoulder still closes. */
+    public Amount longestWedge() {
+        return Amount.sum(Label.of("amount.longestWedge")).plus(wedging.slot()).plus(tenon.depth())
+                .minus(tenon.length()).amount();
+    }
+
+    /** How far a wedge stands out of its slot when the tip reaches the floor: it must be longer than that to open anything. */
+    public Amount room() {
+        return Amount.sum(Label.of("amount.glueRoom")).plus(tenon.depth()).minus(tenon.length()).amount();
+    }
+
+    @Override
+    public JointKind kind() {
+        return JointKind.BLIND_WEDGED_TENON;
+    }
+
+    @Override
+    public Meeting meeting() {
+        return tenon.meeting();
+    }
+
+    @Override
+    public Amount addedLength() {
+        return tenon.length();
+    }
+
+    @Override
+    public Solid adds() {
+        return wedging.slotted(tenon.adds());
+    }
+
+    @Override
+    public Solid removes() {
+        return wedging.mortise();
+    }
+
+    @Override
+    public Solid loosePart() {
+        return wedging.wedges();
+    }
+
+    @Override
+    public String looseParts() {
+        return "wedges";
+    }
+
+    @Override
+    public List<Tenon> tenons() {
+        return List.of(tenon);
+    }
+
+    @Override
+    public GivesWay givesWay() {
+        return GivesWay.SHORTENED;
+    }
+
+    @Override
+    public Optional<Wedging> wedged() {
+        return Optional.of(wedging);
+    }
+
+    @Override
+    public Joint fitted(UnaryOperator<Tenon> fit) {
+        Tenon other = fit.apply(tenon);
+        return new BlindWedgedTenon(other, wedging.on(other));
+    }
+
+    @Override
+    public Map<String, Amount> figures() {
+        Map<String, Amount> figures = StoppedTenon.figures(tenon);
+        figures.putAll(wedging.figures());
+        return figures;
+    }
+}

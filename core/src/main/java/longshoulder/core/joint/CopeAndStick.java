@@ -1,0 +1,70 @@
+package longshoulder.core.joint;
+
+import static longshoulder.core.joint.RailEnd.mm;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * The joint of moulded doors: a tongue over the whole width of the rail fits the groove of the stile, and the rail's show
+ * side is coped over the stile's moulding. Rail = door − 2 stiles + 2 tongues. The tongue is measured from a test cut; the
+ * groove is then set to it.
+ *
+ * @param length of the tongue, beyond the shoulder
+ * @param thickness of the tongue, centred in the rail
+ */
+public record CopeAndStick(Meeting meeting, Amount length, Amount thickness, Mould mould) implements Joint {
+
+    static Joint make(Setting setting) {
+        Amount length = setting.milled("tongue").orElseGet(() -> setting.givenOr("tongue.length",
+                () -> Setting.ruled("amount.tongueLength", Length.ofMillimetres(10), "rule.tongue")));
+        Amount thickness = setting.givenOr("tongue.thickness",
+                () -> setting.given(Brief.TENON_THICKNESS).orElseGet(() -> new TenonRules(setting).thickness()));
+        Amount beside = Setting.share("amount.besideTongue", Amount.sum(Label.of("amount.bothFaceShoulders"))
+                .plus(setting.meeting().rail().thickness()).minus(thickness).amount(), 1, 2, "rule.centred");
+        return new CopeAndStick(setting.meeting(), length, thickness, Mould.of(setting, beside));
+    }
+
+    @Override
+    public JointKind kind() {
+        return JointKind.COPE_AND_STICK;
+    }
+
+    @Override
+    public Amount addedLength() {
+        return length;
+    }
+
+    @Override
+    public Solid adds() {
+        RailEnd end = new RailEnd(meeting);
+        return end.beyondShoulder(mm(length), 0, end.width(), inner(end), inner(end) + mm(thickness))
+                .plus(mould.lip(end, true));
+    }
+
+    @Override
+    public Solid removes() {
+        RailEnd end = new RailEnd(meeting);
+        return end.intoPost(mm(length), 0, end.width(), inner(end), inner(end) + mm(thickness))
+                .plus(mould.lip(end, false));
+    }
+
+    private double inner(RailEnd end) {
+        return (end.thickness() - mm(thickness)) / 2;
+    }
+
+    @Override
+    public Map<String, Amount> figures() {
+        Map<String, Amount> figures = new LinkedHashMap<>();
+        figures.put("tongue.length", length);
+        figures.put("tongue.thickness", thickness);
+        mould.addTo(figures);
+        return figures;
+    }
+}

@@ -1,0 +1,52 @@
+package longshoulder.core.joint;
+
+import static longshoulder.core.joint.RailEnd.mm;
+
+import java.util.List;
+import java.util.Map;
+import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * A moulding along the inner edge of a frame's show side. The end of the piece that meets it is scribed over it, so its front
+ * shoulder stands farther on by the moulding's width.
+ *
+ * @param width on the face
+ * @param depth from the face down
+ * @param bevelled whether it slopes from the face to the edge, or is a plain step
+ */
+public record Mould(Amount width, Amount depth, boolean bevelled) {
+
+    /** As chosen for a joint; no deeper than the wood beside the tenon or tongue. */
+    static Mould of(Setting setting, Amount beside) {
+        Amount width = setting.givenOr("mould.width",
+                () -> Setting.ruled("amount.mouldWidth", Length.ofMillimetres(6), "rule.mould"));
+        return new Mould(width, beside(setting, "mould.depth", beside),
+                setting.choice("mould.form", "bevelled").equals("bevelled"));
+    }
+
+    /** A depth from a face: all the wood beside the tenon, or what was given, but never more than that. */
+    static Amount beside(Setting setting, String parameter, Amount beside) {
+        return setting.given(parameter).<Amount>map(given -> new Amount.Least(given.label(),
+                List.of(given, beside), Label.of("rule.besideTenon"))).orElse(beside);
+    }
+
+    /** What the end of the rail has to fill of it, or what is taken from the post where the rail comes. */
+    Solid lip(RailEnd end, boolean onRail) {
+        double run = mm(width);
+        double from = end.thickness() - mm(depth);
+        Solid block = onRail
+                ? end.beyondShoulder(run, 0, end.width(), from, end.thickness())
+                : end.intoPost(run, 0, end.width(), from, end.thickness());
+        HalfSpace mouth = onRail ? end.meeting().shoulder() : end.meeting().surface();
+        return bevelled && run > 0 ? block.clip(end.cheek(mouth, from, mm(depth) / run, true)) : block;
+    }
+
+    void addTo(Map<String, Amount> figures) {
+        figures.put("mould.width", width);
+        figures.put("mould.depth", depth);
+    }
+}

@@ -1,0 +1,183 @@
+package longshoulder.core.joint;
+
+import static longshoulder.core.joint.RailEnd.mm;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Shape;
+import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Pose;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+import longshoulder.core.wood.Species;
+
+/**
+ * A tenoned joint held by pegs through post and tenon. Drawbored, the hole in the tenon lies nearer to the shoulder by an
+ * offset, so that the peg pulls the shoulder tight.
+ *
+ * @param joint that the pegs hold
+ * @param diameter of a peg: as thick as the tenon, but at most a third of its width
+ * @param fromShoulder from the shoulder to the middle of the hole in the post: two diameters, so that its edge holds
+ * @param offset how much nearer to the shoulder the hole in the tenon lies; nothing where it is not drawbored
+ * @param places middles of the pegs across the rail's width, in millimetres from its face edge
+ */
+public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount offset,
+        List<Double> places) implements Joint {
+
+    /** One peg holds a tenon up to this width; a wider one takes two. */
+    private static final Length ONE_PEG = Length.ofMillimetres(60);
+    private static final Length SMALL = Length.ofMillimetres(10);
+
+    public Pegged {
+        places = List.copyOf(places);
+    }
+
+    /** The joint with the pegs that were chosen for it, if any. */
+    static Joint wrap(Setting setting, Joint joint) {
+        String way = setting.choice("peg", "none");
+        if (way.equals("none") || joint.tenons().isEmpty()) {
+            return joint;
+        }
+        Tenon tenon = joint.tenons().getFirst();
+        Amount third = Setting.share("amount.thirdOfTenon", tenon.width(), 1, 3, "rule.peg");
+        Amount diameter = setting.givenOr("peg.diameter", () -> new Amount.Least(Label.of("amount.pegDiameter"),
+                List.of(tenon.thickness(), third), Label.of("rule.peg")));
+        Amount fromShoulder = setting.givenOr("peg.from-shoulder",
+                () -> Setting.share("amount.pegFromShoulder", diameter, 2, 1, "rule.pegEdge"));
+        Amount offset = way.equals("drawbored")
+                ? setting.givenOr("drawbore.offset", () -> usualOffset(setting, diameter))
+                : Setting.ruled("amount.drawbore", Length.ZERO, "rule.notDrawbored");
+        return new Pegged(joint, diameter, fromShoulder, offset, places(setting, joint));
+    }
+
+    /** From 1 (hard wood, small peg) to 2 (soft wood, large peg). */
+    private static Amount usualOffset(Setting setting, Amount diameter) {
+        boolean soft = Species.find(setting.project().wood(setting.meeting().rail().role().id()))
+                .filter(Species::isSoft).isPresent();
+        boolean large = diameter.value().isGreaterThan(SMALL);
+        int halves = (soft ? 1 : 0) + (large ? 1 : 0);
+        return Setting.ruled("amount.drawbore", Length.ofMicrometres(1_000 + 500 * halves), "rule.drawbore");
+    }
+
+    private static List<Double> places(Setting setting, Joint joint) {
+        String count = setting.choice("peg.count", "by-width");
+        List<Double> places = new ArrayList<>();
+        for (Tenon tenon : joint.tenons()) {
+            double from = mm(tenon.edgeShoulder());
+            double width = mm(tenon.width());
+            boolean two = count.equals("two") || count.equals("by-width")
+                    && tenon.width().value().isGreaterThan(ONE_PEG);
+            for (double share : two ? new double[]{0.25, 0.75} : new double[]{0.5}) {
+                double place = from + share * width;
+                if (!places.contains(place)) {
+                    places.add(place);
+                }
+            }
+        }
+        return places;
+    }
+
+    /** A hole right through the post, so far from the shoulder. */
+    private Solid hole(double run, double place) {
+        Pose rail = meeting().rail().pose();
+        double beyond = 3 * (mm(meeting().postExtent()) + mm(meeting().referenceExtent()));
+        return RailEnd.round(new RailEnd(meeting()).pointBeyond(run, place, beyond), rail.out().negate(), 2 * beyond,
+                mm(diameter) / 2);
+    }
+
+    private Solid holes(double run) {
+        return new Solid(places.stream().flatMap(place -> hole(run, place).cells().stream()).toList());
+    }
+
+    @Override
+    public Meeting meeting() {
+        return joint.meeting();
+    }
+
+    @Override
+    public JointKind kind() {
+        return joint.kind();
+    }
+
+    @Override
+    public Amount addedLength() {
+        return joint.addedLength();
+    }
+
+    @Override
+    public Solid adds() {
+        return joint.adds().minus(holes(mm(fromShoulder) - mm(offset)));
+    }
+
+    @Override
+    public Solid removes() {
+        return joint.removes().plus(holes(mm(fromShoulder)));
+    }
+
+    @Override
+    public Solid removesFromRail() {
+        return joint.removesFromRail();
+    }
+
+    /** The pegs, flush with both faces of the post and pressed into shape where the holes do not meet. */
+    @Override
+    public Solid loosePart() {
+        Solid pegs = holes(mm(fromShoulder));
+        Shape post = meeting().post().shape();
+        for (HalfSpace face : List.of(post.faceSide(), post.back(), post.faceEdge(), post.farEdge())) {
+            pegs = pegs.clip(face);
+        }
+        return joint.loosePart().plus(pegs.minus(adds()));
+    }
+
+    @Override
+    public String looseParts() {
+        return joint.loosePart().isNothing() ? "pegs" : joint.looseParts() + "-and-pegs";
+    }
+
+    @Override
+    public List<Tenon> tenons() {
+        return joint.tenons();
+    }
+
+    @Override
+    public boolean isThrough() {
+        return joint.isThrough();
+    }
+
+    @Override
+    public GivesWay givesWay() {
+        return joint.givesWay();
+    }
+
+    @Override
+    public Optional<Wedging> wedged() {
+        return joint.wedged();
+    }
+
+    @Override
+    public Joint fitted(UnaryOperator<Tenon> fit) {
+        return new Pegged(joint.fitted(fit), diameter, fromShoulder, offset, places);
+    }
+
+    @Override
+    public Joint plain() {
+        return joint;
+    }
+
+    @Override
+    public Map<String, Amount> figures() {
+        Map<String, Amount> figures = new LinkedHashMap<>(joint.figures());
+        figures.put("peg.diameter", diameter);
+        figures.put("peg.from-shoulder", fromShoulder);
+        figures.put("drawbore.offset", offset);
+        return figures;
+    }
+}

@@ -1,0 +1,84 @@
+package longshoulder.core.joint;
+
+import static longshoulder.core.joint.RailEnd.mm;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+
+/**
+ * A short tenon for a rail that other joints hold: a quarter of the post, at least 6. Behind a drawer rail the post may be
+ * notched for the end of a runner.
+ *
+ * @param runnerHeight of the notch, from the rail's face edge; no notch without one
+ * @param runnerDepth how far the notch goes into the post
+ */
+public record StubTenon(Tenon tenon, Optional<Amount> runnerHeight, Amount runnerDepth) implements Joint {
+
+    static Joint make(Setting setting) {
+        Amount depth = setting.givenOr("runner.depth",
+                () -> Setting.ruled("amount.runnerDepth", Length.ofMillimetres(6), "rule.runner"));
+        return new StubTenon(new TenonRules(setting).stub(), setting.given("runner.height"), depth);
+    }
+
+    @Override
+    public JointKind kind() {
+        return JointKind.STUB_TENON;
+    }
+
+    @Override
+    public Meeting meeting() {
+        return tenon.meeting();
+    }
+
+    @Override
+    public Amount addedLength() {
+        return tenon.length();
+    }
+
+    @Override
+    public Solid adds() {
+        return tenon.adds();
+    }
+
+    @Override
+    public Solid removes() {
+        return runnerHeight.map(height -> tenon.removes().plus(notch(height))).orElseGet(tenon::removes);
+    }
+
+    /** From the rail's back inwards through the post: the runner lies against the rail there. */
+    private Solid notch(Amount height) {
+        double through = mm(meeting().referenceExtent()) + mm(meeting().postExtent());
+        return new RailEnd(meeting()).intoPost(mm(runnerDepth), 0, mm(height), -through, 0);
+    }
+
+    @Override
+    public List<Tenon> tenons() {
+        return List.of(tenon);
+    }
+
+    @Override
+    public GivesWay givesWay() {
+        return GivesWay.BY_SCHOOL;
+    }
+
+    @Override
+    public Joint fitted(UnaryOperator<Tenon> fit) {
+        return new StubTenon(fit.apply(tenon), runnerHeight, runnerDepth);
+    }
+
+    @Override
+    public Map<String, Amount> figures() {
+        Map<String, Amount> figures = StoppedTenon.figures(tenon);
+        runnerHeight.ifPresent(height -> {
+            figures.put("runner.height", height);
+            figures.put("runner.depth", runnerDepth);
+        });
+        return figures;
+    }
+}

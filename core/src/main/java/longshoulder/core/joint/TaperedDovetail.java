@@ -1,0 +1,89 @@
+package longshoulder.core.joint;
+
+import static longshoulder.core.joint.RailEnd.mm;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.reckoning.Amount;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * A tail that widens into the post on both cheeks and tapers along its entry, so that it runs freely and tightens in the
+ * last stroke: for show. All its offsets are shares of the rail's section unless given.
+ *
+ * @param length of the tail beyond the shoulder
+ * @param root its thickness at the shoulder, at the rail's face edge
+ * @param taper how much each cheek comes in from the face edge to the far edge, which enters first
+ * @param slope growth of each cheek for each unit of length
+ */
+public record TaperedDovetail(Meeting meeting, Amount length, Amount root, Amount taper,
+        double slope) implements Joint {
+
+    static Joint make(Setting setting) {
+        Piece rail = setting.meeting().rail();
+        Amount length = setting.givenOr("tail.length",
+                () -> Setting.share("amount.tailLength", setting.meeting().postExtent(), 1, 3, "rule.tail"));
+        Amount root = setting.givenOr("tail.root",
+                () -> Setting.share("amount.tailRoot", rail.thickness(), 1, 2, "rule.tail"));
+        Amount taper = setting.givenOr("tail.taper",
+                () -> Setting.share("amount.tailTaper", rail.thickness(), 1, 16, "rule.taper"));
+        return new TaperedDovetail(setting.meeting(), length, root, taper,
+                1.0 / Dovetail.run(setting.choice("tail.slope", "one-in-seven")));
+    }
+
+    @Override
+    public JointKind kind() {
+        return JointKind.TAPERED_DOVETAIL;
+    }
+
+    @Override
+    public Vector3D.Unit homeward() {
+        return meeting.rail().pose().across();
+    }
+
+    @Override
+    public Amount addedLength() {
+        return length;
+    }
+
+    @Override
+    public Solid adds() {
+        RailEnd end = new RailEnd(meeting);
+        return tail(end, end.beyondShoulder(mm(length), 0, end.width(), 0, end.thickness()), meeting.shoulder());
+    }
+
+    @Override
+    public Solid removes() {
+        RailEnd end = new RailEnd(meeting);
+        return tail(end, end.intoPost(mm(length), 0, end.width(), 0, end.thickness()), meeting.surface());
+    }
+
+    private Solid tail(RailEnd end, Solid block, HalfSpace mouth) {
+        double inner = (end.thickness() - mm(root)) / 2;
+        double perWidth = mm(taper) / end.width();
+        return block.clip(cheek(mouth, inner, perWidth, true))
+                .clip(cheek(mouth, end.thickness() - inner, -perWidth, false));
+    }
+
+    /** The side of a cheek that starts at z at the face edge and moves by a share of the way across. */
+    private HalfSpace cheek(HalfSpace mouth, double z, double perWidth, boolean above) {
+        Piece rail = meeting.rail();
+        Vector3D foot = rail.pose().toWorld(rail.pose().run(mouth, 0, z), 0, z);
+        Vector3D normal = rail.pose().out().subtract(rail.pose().across().multiply(perWidth))
+                .subtract(meeting.inward().multiply(above ? -slope : slope));
+        return HalfSpace.through(foot, above ? normal.negate() : normal);
+    }
+
+    @Override
+    public Map<String, Amount> figures() {
+        Map<String, Amount> figures = new LinkedHashMap<>();
+        figures.put("tail.length", length);
+        figures.put("tail.root", root);
+        figures.put("tail.taper", taper);
+        return figures;
+    }
+}

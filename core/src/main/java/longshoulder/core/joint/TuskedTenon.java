@@ -1,0 +1,129 @@
+package longshoulder.core.joint;
+
+import static longshoulder.core.joint.RailEnd.mm;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * A through tenon that a tusk holds from outside and that comes apart again. Length = post + room for the tusk + relish. The
+ * slot's inner face lies a little inside the post's outer face, so that the tusk always pulls; its outer face slopes, and
+ * the tusk with it.
+ *
+ * @param thickness of the tusk, across the tenon's thickness
+ * @param room from the post's outer face to the slot's outer face where the tusk is widest
+ * @param bury how far inside the post the slot begins
+ * @param relish wood beyond the slot
+ * @param slope how much narrower the tusk gets for each unit along the rail's width
+ * @param wideAtFaceEdge whether the tusk is widest at the rail's face edge, from which it is driven
+ */
+public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bury, Amount relish, double slope,
+        boolean wideAtFaceEdge) implements Joint {
+
+    /** How far the tusk stands out past both edges of the tenon. */
+    private static final double STANDS_OUT = 12;
+
+    static Joint make(Setting setting) {
+        Meeting meeting = setting.meeting();
+        Tenon plain = new TenonRules(setting).tenon().ending(Tenon.Ends.SQUARE);
+        Amount thickness = setting.givenOr("tusk.thickness", () -> Setting.share("amount.tuskThickness",
+                plain.thickness(), 1, 2, "rule.tuskThickness"));
+        Amount room = setting.givenOr("tusk.width",
+                () -> Setting.share("amount.tuskWidth", plain.width(), 1, 3, "rule.tuskWidth"));
+        Amount bury = setting.givenOr("tusk.bury",
+                () -> Setting.ruled("amount.tuskBury", Length.ofMicrometres(1_500), "rule.tuskBury"));
+        Amount relish = setting.givenOr("tusk.relish", () -> new Amount.Greatest(Label.of("amount.tuskRelish"),
+                List.of(Setting.share("amount.tuskRelish", room, 3, 2, "rule.tuskRelish"),
+                        Setting.ruled("amount.leastRelish", Length.ofMillimetres(25), "rule.tuskRelish")),
+                Label.of("rule.tuskRelish")));
+        Amount length = Amount.sum(Label.of("amount.tenonLength")).plus(meeting.through()).plus(room).plus(relish)
+                .amount();
+        return new TuskedTenon(plain.runs(length, meeting.through()), thickness, room, bury, relish,
+                1.0 / Dovetail.run(setting.choice("tusk.slope", "one-in-seven")),
+                setting.choice("tusk.wide-end", "face-edge").equals("face-edge"));
+    }
+
+    @Override
+    public JointKind kind() {
+        return JointKind.TUSKED_TENON;
+    }
+
+    @Override
+    public Meeting meeting() {
+        return tenon.meeting();
+    }
+
+    @Override
+    public Amount addedLength() {
+        return tenon.length();
+    }
+
+    @Override
+    public Solid adds() {
+        return tenon.adds().minus(sloped(mm(meeting().through()) - mm(bury), mm(tenon.edgeShoulder()) - 1,
+                mm(tenon.edgeShoulder()) + mm(tenon.width()) + 1));
+    }
+
+    @Override
+    public Solid removes() {
+        return tenon.removes();
+    }
+
+    /** The tusk, home: it bears on the post's outer face and on the slope of the slot. */
+    @Override
+    public Solid loosePart() {
+        return sloped(mm(meeting().through()), mm(tenon.edgeShoulder()) - STANDS_OUT,
+                mm(tenon.edgeShoulder()) + mm(tenon.width()) + STANDS_OUT);
+    }
+
+    /** From a plane beyond the shoulder to the slope, over a stretch of the width, as thick as the tusk. */
+    private Solid sloped(double from, double y0, double y1) {
+        RailEnd end = new RailEnd(meeting());
+        Section tenonSection = tenon.section();
+        double half = mm(thickness) / 2;
+        double post = mm(meeting().through());
+        double widest = post + mm(room);
+        double reach = widest + slope * (STANDS_OUT + 2);
+        double wideEdge = wideAtFaceEdge ? tenonSection.y0() : tenonSection.y1();
+        Solid block = end.beyondShoulder(from, reach, new Section(y0, y1, tenonSection.middleZ() - half,
+                tenonSection.middleZ() + half));
+        return block.clip(end.across(widest, wideEdge, wideAtFaceEdge ? -slope : slope));
+    }
+
+    @Override
+    public String looseParts() {
+        return "tusk";
+    }
+
+    @Override
+    public List<Tenon> tenons() {
+        return List.of(tenon);
+    }
+
+    @Override
+    public boolean isThrough() {
+        return true;
+    }
+
+    @Override
+    public Map<String, Amount> figures() {
+        Map<String, Amount> figures = new LinkedHashMap<>();
+        figures.put(Brief.TENON_THICKNESS, tenon.thickness());
+        figures.put("tenon.width", tenon.width());
+        figures.put("through.length", tenon.length());
+        figures.put("tusk.thickness", thickness);
+        figures.put("tusk.width", room);
+        figures.put("tusk.bury", bury);
+        figures.put("tusk.relish", relish);
+        figures.put("near-cheek", tenon.cheekFromReference());
+        figures.put("mortise-from-end", tenon.mortiseFromEnd());
+        return figures;
+    }
+}

@@ -1,0 +1,175 @@
+package longshoulder.core.joint;
+
+import static longshoulder.core.joint.RailEnd.mm;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.stream.DoubleStream;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * Wedges that open a tenon in its mortise: saw slots that end in a relief hole, a mortise flared towards the tenon's tip, and the
+ * wedges themselves. They stand across the post's grain, so that their push runs along it; with the grain they would split it.
+ *
+ * @param tenon that is opened
+ * @param count of wedges; none where there is nothing to wedge
+ * @param flare how much wider the mortise is at its deep end, on each of two sides
+ * @param run over which it widens, back from the deep end
+ * @param slot depth of the saw slots, from the tenon's tip
+ * @param length of a wedge
+ */
+public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount slot, Amount length, boolean relief,
+        boolean acrossGrain) {
+
+    /** What the saw takes. */
+    public static final Length KERF = Length.ofMillimetres(2);
+
+    /** One wedge opens a tenon up to this width; a wider one takes two. */
+    private static final Length ONE_WEDGE = Length.ofMillimetres(25);
+
+    /** No wedges at all. */
+    static Wedging none(Tenon tenon) {
+        Amount nothing = Setting.ruled("amount.flare", Length.ZERO, "rule.noWedge");
+        return new Wedging(tenon, 0, nothing, nothing, nothing, nothing, true, true);
+    }
+
+    /** As chosen for the joint. A wedge is as long as its slot unless given. */
+    static Wedging of(Setting setting, Tenon tenon, String usual) {
+        String chosen = setting.choice("tenon.wedges", usual);
+        if (chosen.equals("none")) {
+            return none(tenon);
+        }
+        boolean wide = tenon.width().value().isGreaterThan(ONE_WEDGE);
+        int count = chosen.equals("two") || chosen.equals("fitting") && wide ? 2 : 1;
+        Amount flare = setting.givenOr("wedge.flare",
+                () -> Setting.ruled("amount.flare", Length.ofMicrometres(1_500), "rule.flare"));
+        Amount run = setting.givenOr("wedge.flare-run",
+                () -> Setting.share("amount.flareRun", tenon.depth(), 9, 10, "rule.flareRun"));
+        Amount slot = setting.givenOr("wedge.slot",
+                () -> Setting.share("amount.slot", tenon.length(), 4, 5, "rule.slot"));
+        Amount length = setting.givenOr("wedge.length", () -> Amount.sum(Label.of("amount.wedgeLength")).plus(slot)
+                .plus(Setting.ruled("amount.wedgeRoom", Length.ZERO, "rule.wedgeLength")).amount());
+        return new Wedging(tenon, count, flare, run, slot, length,
+                setting.choice("wedge.relief", "drilled").equals("drilled"),
+                setting.choice("wedge.line", "across-grain").equals("across-grain"));
+    }
+
+    /** The same for a tenon that was fitted. */
+    Wedging on(Tenon fitted) {
+        return new Wedging(fitted, count, flare, run, slot, length, relief, acrossGrain);
+    }
+
+    /** The same with wedges of another length. */
+    Wedging wedgesOf(Amount otherLength) {
+        return new Wedging(tenon, count, flare, run, slot, otherLength, relief, acrossGrain);
+    }
+
+    boolean isWedged() {
+        return count > 0;
+    }
+
+    /** How thick a wedge is at its head: it fills the slot and pushes the wood on both sides, or on one, over the flare. */
+    public Amount head() {
+        Amount kerf = Setting.ruled("amount.kerf", KERF, "rule.kerf");
+        Amount.SumBuilder head = Amount.sum(Label.of("amount.wedgeHead")).plus(kerf).plus(flare);
+        return count == 1 ? head.plus(flare).amount() : head.amount();
+    }
+
+    /** Where the slots stand, in millimetres across the wedges' push: in the middle, or near both sides. */
+    private double[] places() {
+        Section s = tenon.section();
+        double from = acrossGrain ? s.y0() : s.z0();
+        double width = acrossGrain ? s.y1() - s.y0() : s.z1() - s.z0();
+        return (count == 1 ? DoubleStream.of(0.5) : DoubleStream.of(0.2, 0.8)).map(share -> from + share * width)
+                .toArray();
+    }
+
+    private RailEnd end() {
+        return new RailEnd(tenon.meeting());
+    }
+
+    /** A slice through the tenon, so thick, at a place. */
+    private Section slice(double place, double thick) {
+        Section s = tenon.section();
+        return acrossGrain
+                ? new Section(place - thick / 2, place + thick / 2, s.z0(), s.z1())
+                : new Section(s.y0(), s.y1(), place - thick / 2, place + thick / 2);
+    }
+
+    /** The tenon with its slots sawn and relief holes drilled. */
+    Solid slotted(Solid whole) {
+        Solid rest = whole;
+        double tip = mm(tenon.length());
+        for (double place : isWedged() ? places() : new double[0]) {
+            double bottom = tip - mm(slot);
+            rest = rest.minus(end().beyondShoulder(bottom, tip, slice(place, KERF.toMillimetres())));
+            if (relief) {
+                rest = rest.minus(reliefHole(place, bottom));
+            }
+        }
+        return rest;
+    }
+
+    private Solid reliefHole(double place, double bottom) {
+        Section s = tenon.section();
+        double along = acrossGrain ? s.z1() - s.z0() : s.y1() - s.y0();
+        return RailEnd.round(
+                acrossGrain ? end().pointBeyond(bottom, place, s.z0()) : end().pointBeyond(bottom, s.y0(), place),
+                acrossGrain ? tenon.meeting().rail().pose().out() : tenon.meeting().rail().pose().across(), along,
+                KERF.toMillimetres());
+    }
+
+    /** The mortise: straight at its mouth, flared from there on. */
+    Solid mortise() {
+        if (!isWedged() || !flare.value().isPositive()) {
+            return tenon.removes();
+        }
+        double depth = mm(tenon.depth());
+        double knee = Math.max(0, depth - mm(run));
+        double slope = mm(flare) / Math.max(1e-3, depth - knee);
+        Section s = tenon.section();
+        double more = mm(flare);
+        RailEnd end = end();
+        Solid flared = acrossGrain
+                ? end.intoPost(knee, depth, new Section(s.y0() - more, s.y1() + more, s.z0(), s.z1()))
+                        .clip(end.edge(end.postAt(knee), s.y0(), -slope, true))
+                        .clip(end.edge(end.postAt(knee), s.y1(), slope, false))
+                : end.intoPost(knee, depth, new Section(s.y0(), s.y1(), s.z0() - more, s.z1() + more))
+                        .clip(end.cheek(end.postAt(knee), s.z0(), -slope, true))
+                        .clip(end.cheek(end.postAt(knee), s.z1(), slope, false));
+        return end.intoPost(knee, s).plus(flared);
+    }
+
+    /** The wedges, standing before their slots outside the post, ready to be driven. */
+    Solid wedges() {
+        Solid all = Solid.NOTHING;
+        double from = Math.max(mm(tenon.length()), mm(tenon.meeting().through()));
+        double tip = KERF.toMillimetres() / 2;
+        double slope = (mm(head()) - tip) / 2 / Math.max(1e-3, mm(length));
+        RailEnd end = end();
+        for (double place : isWedged() ? places() : new double[0]) {
+            Solid block = end.beyondShoulder(from, from + mm(length), slice(place, mm(head())));
+            all = all.plus(acrossGrain
+                    ? block.clip(end.edge(end.beyondAt(from), place - tip / 2, -slope, true))
+                            .clip(end.edge(end.beyondAt(from), place + tip / 2, slope, false))
+                    : block.clip(end.cheek(end.beyondAt(from), place - tip / 2, -slope, true))
+                            .clip(end.cheek(end.beyondAt(from), place + tip / 2, slope, false)));
+        }
+        return all;
+    }
+
+    Map<String, Amount> figures() {
+        Map<String, Amount> figures = new LinkedHashMap<>();
+        if (isWedged()) {
+            figures.put("wedge.flare", flare);
+            figures.put("wedge.flare-run", run);
+            figures.put("wedge.slot", slot);
+            figures.put("wedge.length", length);
+            figures.put("wedge.head", head());
+        }
+        return figures;
+    }
+}

@@ -1,0 +1,125 @@
+package longshoulder.core.joint;
+
+import static longshoulder.core.Tables.give;
+import static longshoulder.core.Tables.mm;
+import static longshoulder.core.Tables.table;
+import static longshoulder.core.joint.Joints.FRONT_LEFT;
+import static longshoulder.core.joint.Joints.figure;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.HouseRules;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.measure.Length;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.EditRefused;
+import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Schools for the whole project, for a type of joint and for one joint; the nearest decides, and the reckoning says which. */
+class SchoolsTest {
+
+    private static Project with(String... settings) {
+        Project project = table();
+        for (int i = 0; i < settings.length; i += 2) {
+            project = give(settings[i], settings[i + 1]).applyTo(project);
+        }
+        return project;
+    }
+
+    private static Length thickness(Project project) {
+        return figure(Joints.in(project), Brief.TENON_THICKNESS);
+    }
+
+    /** Rail 22 with chisels 6, 8, 10, 12, 16, 20: a third is 7.3, half is 11. */
+    @ParameterizedTest
+    @CsvSource({"third-nearest-chisel, 8", "chisel-decides, 10", "half, 11"})
+    void thickness_bySchool(String school, String expected) {
+        assertThat(thickness(with(HouseRules.THICKNESS, school))).isEqualTo(mm(expected));
+    }
+
+    /** Half of the rail only where the post is at least twice as thick. */
+    @Test
+    void thickness_half_needsAStoutPost() {
+        assertThat(thickness(with(HouseRules.THICKNESS, "half", "leg.depth", "43", "apron.setback", "2")))
+                .isEqualTo(mm("8"));
+        assertThat(thickness(with(HouseRules.THICKNESS, "half", "leg.depth", "44", "apron.setback", "2")))
+                .isEqualTo(mm("11"));
+    }
+
+    /** Post 60 less a floor of 5 and 1.5 of room, or what the other tenon leaves. */
+    @Test
+    void length_longest_toTheFloorOrTheOtherTenon() {
+        assertThat(figure(Joints.in(with(HouseRules.LENGTH, "longest")), Brief.TENON_LENGTH)).isEqualTo(mm("45"));
+        assertThat(figure(Joints.in(with(HouseRules.LENGTH, "longest", "tenon.meeting", "full")), Brief.TENON_LENGTH))
+                .isEqualTo(mm("53.5"));
+        assertThat(
+                figure(Joints.in(with(HouseRules.LENGTH, "longest", "tenon.meeting", "full", HouseRules.FLOOR, "10")),
+                        Brief.TENON_LENGTH))
+                .isEqualTo(mm("48.5"));
+    }
+
+    /** For the joint before its type before the whole project. */
+    @Test
+    void nearestDecides() {
+        Project project = with("tenon.length", "30");
+        assertThat(figure(Joints.in(project), Brief.TENON_LENGTH)).isEqualTo(mm("30"));
+        project = give("stopped-tenon:tenon.length", "28").applyTo(project);
+        assertThat(figure(Joints.in(project), Brief.TENON_LENGTH)).isEqualTo(mm("28"));
+        project = give(FRONT_LEFT + ":tenon.length", "26").applyTo(project);
+        assertThat(figure(Joints.in(project), Brief.TENON_LENGTH)).isEqualTo(mm("26"));
+        project = new Edit.LeaveToSchool(FRONT_LEFT + ":tenon.length").applyTo(project);
+        project = new Edit.LeaveToSchool("stopped-tenon:tenon.length").applyTo(project);
+        assertThat(figure(Joints.in(project), Brief.TENON_LENGTH)).isEqualTo(mm("30"));
+    }
+
+    @Test
+    void choice_ofAType_holdsForAllItsJoints() {
+        Project project = with("stopped-tenon:mortise.ends", "round");
+        assertThat(Joints.in(project).tenons().getFirst().ends()).isEqualTo(Tenon.Ends.ROUND);
+        Project other = Joints.with(project, JointKind.HAUNCHED_TENON);
+        assertThat(Joints.in(other).tenons().getFirst().ends()).isEqualTo(Tenon.Ends.SQUARE);
+    }
+
+    /** The reckoning names the school, or for whom a figure was given. */
+    @Test
+    void reckoning_namesWhatDecided() {
+        assertThat(rule(with())).isEqualTo(List.of("rule.nearestChisel"));
+        assertThat(rule(with(HouseRules.THICKNESS, "half"))).isEqualTo(List.of("rule.half"));
+        assertThat(rule(with(HouseRules.THICKNESS, "chisel-decides"))).isEqualTo(List.of("rule.chiselDecides"));
+        assertThat(rule(with("stopped-tenon:tenon.thickness", "10"))).isEqualTo(List.of("rule.givenForType"));
+        assertThat(rule(with(FRONT_LEFT + ":tenon.thickness", "10"))).isEqualTo(List.of("rule.givenForJoint"));
+        assertThat(rule(with("tenon.thickness", "10"))).isEmpty();
+    }
+
+    private static List<String> rule(Project project) {
+        Amount amount = Joints.in(project).tenons().getFirst().thickness();
+        return amount.rule().map(Label::key).stream().toList();
+    }
+
+    @Test
+    void unknownRuleOrParameterOfAType_isRefused() {
+        for (String name : List.of("school.width", "stopped-tenon:tusk.bury", "glue:tenon.length",
+                "top:tenon.length")) {
+            assertThatThrownBy(() -> give(name, "20").applyTo(table())).as(name).isInstanceOf(EditRefused.class);
+        }
+        assertThatThrownBy(() -> give(HouseRules.THICKNESS, "quarter").applyTo(table()))
+                .isInstanceOf(EditRefused.class);
+        assertThatThrownBy(() -> give(HouseRules.WALL, "80").applyTo(table())).isInstanceOf(EditRefused.class);
+    }
+
+    @Test
+    void limits_asGivenOrUsual() {
+        assertThat(HouseRules.limit(table().brief(), HouseRules.WALL)).isEqualTo(mm("6"));
+        assertThat(HouseRules.limit(with(HouseRules.WALL, "9").brief(), HouseRules.WALL)).isEqualTo(mm("9"));
+        assertThatThrownBy(() -> HouseRules.limit(table().brief(), HouseRules.THICKNESS))
+                .isInstanceOf(IllegalArgumentException.class);
+        assertThat(new Edit.LeaveToSchool(HouseRules.WALL).applyTo(with(HouseRules.WALL, "9"))).isEqualTo(table());
+    }
+}
