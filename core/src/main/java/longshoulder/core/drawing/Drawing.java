@@ -21,13 +21,23 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes) {
 
     /** Draws pieces as they stand, seen in a view. */
     public static Drawing of(List<PlannedPiece> pieces, View view) {
-        return new Drawing(new PaintOrder(pieces, view).patches(),
-                Overlaps.removed(new HiddenLines(pieces, view, true).strokes()));
+        return ofShown(pieces.stream().map(Shown::of).toList(), view);
     }
 
     /** The same without hidden edges, for pictorial views. */
     public static Drawing visible(List<PlannedPiece> pieces, View view) {
-        return new Drawing(new PaintOrder(pieces, view).patches(), new HiddenLines(pieces, view, false).strokes());
+        return visibleOf(pieces.stream().map(Shown::of).toList(), view);
+    }
+
+    /** Draws anything, seen in a view, with hidden edges. */
+    public static Drawing ofShown(List<Shown> shown, View view) {
+        return new Drawing(new PaintOrder(shown, view).patches(),
+                Overlaps.removed(new HiddenLines(shown, view, true).strokes()));
+    }
+
+    /** The same without hidden edges. */
+    public static Drawing visibleOf(List<Shown> shown, View view) {
+        return new Drawing(new PaintOrder(shown, view).patches(), new HiddenLines(shown, view, false).strokes());
     }
 
     /** The box round all its lines. */

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.View;
-import longshoulder.core.plan.PlannedPiece;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
@@ -19,28 +18,28 @@ final class HiddenLines {
     /** Stretches shorter than this, in millimetres, are not drawn. */
     private static final double SHORTEST = 0.01;
 
-    private final List<PlannedPiece> pieces;
+    private final List<Shown> pieces;
     private final View view;
     private final boolean keepHidden;
     private final Shadow[] shadows;
     private final List<Stroke> strokes = new ArrayList<>();
 
     /** @param keepHidden whether hidden stretches are wanted, or dropped */
-    HiddenLines(List<PlannedPiece> pieces, View view, boolean keepHidden) {
+    HiddenLines(List<Shown> pieces, View view, boolean keepHidden) {
         this.pieces = pieces;
         this.view = view;
         this.keepHidden = keepHidden;
         List<Shadow> cast = new ArrayList<>();
-        for (PlannedPiece piece : pieces) {
+        for (Shown piece : pieces) {
             piece.solid().cells().forEach(cell -> cast.add(new Shadow(cell, piece.solid(), view)));
         }
         shadows = cast.toArray(Shadow[]::new);
     }
 
     List<Stroke> strokes() {
-        for (PlannedPiece piece : pieces) {
+        for (Shown piece : pieces) {
             for (Mesh.Edge edge : piece.mesh().edges()) {
-                cut(piece.id(), edge);
+                cut(piece.piece(), edge);
             }
         }
         return strokes;

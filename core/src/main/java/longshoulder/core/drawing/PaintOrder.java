@@ -10,7 +10,6 @@ import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.geometry.View;
-import longshoulder.core.plan.PlannedPiece;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /**
@@ -26,12 +25,12 @@ final class PaintOrder {
     private record Item(String piece, Cell cell, List<Polygon> faces, double left, double low, double right,
             double high) {
 
-        static Item of(PlannedPiece piece, int index, View view) {
+        static Item of(Shown piece, int index, View view) {
             Cell cell = piece.solid().cells().get(index);
             List<Polygon> faces = piece.mesh().faces().stream().filter(face -> face.cell() == index)
                     .map(Mesh.Face::polygon).toList();
             List<Vector2D> flat = cell.corners().stream().map(view::flat).toList();
-            return new Item(piece.id(), cell, faces, flat.stream().mapToDouble(Vector2D::getX).min().orElse(0),
+            return new Item(piece.piece(), cell, faces, flat.stream().mapToDouble(Vector2D::getX).min().orElse(0),
                     flat.stream().mapToDouble(Vector2D::getY).min().orElse(0),
                     flat.stream().mapToDouble(Vector2D::getX).max().orElse(0),
                     flat.stream().mapToDouble(Vector2D::getY).max().orElse(0));
@@ -48,11 +47,11 @@ final class PaintOrder {
     private final List<Item> ordered = new ArrayList<>();
     private final boolean[] seen;
 
-    PaintOrder(List<PlannedPiece> pieces, View view) {
+    PaintOrder(List<Shown> pieces, View view) {
         this.view = view;
-        List<Solid> bodies = pieces.stream().map(piece -> piece.piece().body()).toList();
+        List<Solid> bodies = pieces.stream().map(Shown::body).toList();
         for (int at = 0; at < pieces.size(); at++) {
-            PlannedPiece piece = pieces.get(at);
+            Shown piece = pieces.get(at);
             for (int i = 0; i < piece.solid().cells().size(); i++) {
                 if (!isBuried(at, piece.solid().cells().get(i), bodies)) {
                     items.add(Item.of(piece, i, view));

@@ -3,7 +3,9 @@ package longshoulder.core.finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import longshoulder.core.brief.Address;
 import longshoulder.core.brief.HouseRules;
+import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kinds;
@@ -46,6 +48,18 @@ final class Remedies {
     Remedies leave(String parameter) {
         if (project.brief().measure(parameter).isPresent()) {
             add(Label.of("remedy.leave", Label.of("parameter." + parameter)), new Edit.LeaveToSchool(parameter));
+        }
+        return this;
+    }
+
+    /** Leaves what was given for one joint to the school again. */
+    Remedies leaveAt(String joint, String parameter) {
+        String name = Address.of(joint, parameter);
+        if (project.brief().values().containsKey(name)) {
+            add(parameter.equals(JointKind.CHOICE)
+                    ? Label.of("remedy.leaveJoint", joint)
+                    : Label.of("remedy.leaveAt", Label.of("parameter." + parameter), joint),
+                    new Edit.LeaveToSchool(name));
         }
         return this;
     }

@@ -2,6 +2,8 @@ package longshoulder.core.finding;
 
 import java.util.ArrayList;
 import java.util.List;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.JointKind;
 import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.joint.Meeting;
@@ -25,7 +27,29 @@ final class RoomCheck implements Check {
         }
         subject.joints().forEach(joint -> railBeside(subject, joint.meeting(), findings));
         subject.tenons().forEach(tenon -> tenonless(subject, tenon, findings));
+        subject.tenons().filter(RoomCheck::isOffRail).forEach(tenon -> findings.add(offRail(subject, tenon)));
         return findings;
+    }
+
+    /** Whether a tenon reaches past a face or an edge of the rail that it grows on. */
+    private static boolean isOffRail(Tenon tenon) {
+        Length beyondThickness = tenon.faceShoulder().value().plus(tenon.thickness().value())
+                .minus(tenon.meeting().rail().thickness().value());
+        Length beyondWidth = tenon.edgeShoulder().value().plus(tenon.width().value())
+                .minus(tenon.meeting().rail().width().value());
+        return tenon.faceShoulder().value().isNegative() || beyondThickness.isPositive()
+                || tenon.edgeShoulder().value().isNegative() || beyondWidth.isPositive()
+                || !tenon.width().value().isPositive();
+    }
+
+    private static Finding offRail(Subject subject, Tenon tenon) {
+        Piece rail = tenon.meeting().rail();
+        return new Finding("tenon-off-rail", Level.STOP, List.of(tenon.id(), rail.id()),
+                Label.of("finding.tenonOffRail", tenon.id(), tenon.width().value(), tenon.thickness().value(),
+                        rail.width().value(), rail.thickness().value()),
+                new Remedies(subject.project()).leave(Brief.TENON_THICKNESS).leaveAt(tenon.id(), Brief.TENON_THICKNESS)
+                        .leaveAt(tenon.id(), JointKind.CHOICE).change(rail.thickness(), tenon.thickness().value())
+                        .list());
     }
 
     private static Finding nothingLeft(Subject subject, Piece piece) {

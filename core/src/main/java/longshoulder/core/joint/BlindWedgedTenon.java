@@ -8,6 +8,7 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import longshoulder.core.reckoning.Label;
 
 /**
@@ -73,6 +74,11 @@ public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
     @Override
     public Solid loosePart() {
         return wedging.wedges();
+    }
+
+    @Override
+    public Vector3D looseWay() {
+        return meeting().inward();
     }
 
     @Override

@@ -16,7 +16,7 @@ import longshoulder.core.reckoning.Label;
  * Several tenons where one would be too wide or too thick. Double or triple: one above the other, the gaps between them as
  * wide as the tenons of a triple or a third of the whole of a double, bridged by a haunch against cupping. Twin: side by
  * side in the rail's thickness, one tenon thickness apart. Each is numbered with its mortise, from the face edge or the
- * face side.
+ * face side. The tenons of a twin are a fifth of the rail thick.
  *
  * @param tenons in that order
  * @param haunch how deep the haunch between them is; nothing for a twin
@@ -31,7 +31,7 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
         Tenon whole = new TenonRules(setting).tenon();
         String division = setting.choice("tenon.division", "double");
         if (division.equals("twin")) {
-            return new DividedTenon(twin(whole),
+            return new DividedTenon(twin(whole.thick(new TenonRules(setting).twinThickness())),
                     Setting.ruled("amount.haunchDepth", Length.ZERO, "rule.twin"));
         }
         int count = division.equals("triple") ? 3 : 2;

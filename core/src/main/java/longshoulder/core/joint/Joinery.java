@@ -155,6 +155,18 @@ public final class Joinery {
         return HalfSpace.through(crossing, normal);
     }
 
+    /** The joints that one may as well be made like: rails of one section that stand on posts of one section, made alike so far. */
+    public static List<Joint> alike(Joint joint, List<Joint> all) {
+        return all.stream().filter(other -> other.kind() == joint.kind() && sections(other).equals(sections(joint)))
+                .toList();
+    }
+
+    private static List<Length> sections(Joint joint) {
+        Meeting meeting = joint.meeting();
+        return List.of(meeting.rail().width().value(), meeting.rail().thickness().value(),
+                meeting.postExtent().value(), meeting.referenceExtent().value());
+    }
+
     /** The tenons that compete with one for the middle of a post. */
     public static Stream<Tenon> competitors(Tenon tenon, List<Joint> joints) {
         return joints.stream().flatMap(joint -> joint.tenons().stream())

@@ -46,6 +46,11 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
         return Solid.NOTHING;
     }
 
+    /** The direction in which its loose parts are taken out when the joint is pulled apart: a little way after the rail. */
+    default Vector3D looseWay() {
+        return homeward().negate();
+    }
+
     /** What its loose parts are called in files, such as {@code wedges}. */
     default String looseParts() {
         return type();

@@ -17,6 +17,7 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.wood.Species;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * A tenoned joint held by pegs through post and tenon. Drawbored, the hole in the tenon lies nearer to the shoulder by an
@@ -135,6 +136,11 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
             pegs = pegs.clip(face);
         }
         return joint.loosePart().plus(pegs.minus(adds()));
+    }
+
+    @Override
+    public Vector3D looseWay() {
+        return joint.loosePart().isNothing() ? meeting().rail().pose().out().multiply(2) : joint.looseWay();
     }
 
     @Override

@@ -61,6 +61,12 @@ public record Tenon(Meeting meeting, Amount thickness, Amount width, Amount leng
                 ends, mitres);
     }
 
+    /** The same tenon of another thickness, its near cheek where it was. */
+    Tenon thick(Amount otherThickness) {
+        return new Tenon(meeting, otherThickness, width, length, depth, faceShoulder, edgeShoulder, limit, line, ends,
+                mitres);
+    }
+
     /** The same tenon pointing square into the post. */
     Tenon squareToPost() {
         return new Tenon(meeting, thickness, width, length, depth, faceShoulder, edgeShoulder, limit, Line.POST, ends,

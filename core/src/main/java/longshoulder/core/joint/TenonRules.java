@@ -72,6 +72,12 @@ final class TenonRules {
         return nearestChisel(Setting.share("amount.thirdOfRail", meeting.rail().thickness(), 1, 3, "rule.third"));
     }
 
+    /** Two tenons, the gap between them and two shoulders share the rail. */
+    Amount twinThickness() {
+        return setting.givenOr(Brief.TENON_THICKNESS, () -> nearestChisel(
+                Setting.share("amount.fifthOfRail", meeting.rail().thickness(), 1, 5, "rule.twinThickness")));
+    }
+
     private Amount nearestChisel(Amount wanted) {
         return new Amount.Nearest(Label.of("amount.tenonThickness"), wanted, setting.project().tools().chisels(),
                 Label.of("rule.nearestChisel"));

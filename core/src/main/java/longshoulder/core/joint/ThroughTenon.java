@@ -9,6 +9,7 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import longshoulder.core.reckoning.Label;
 
 /**
@@ -58,6 +59,11 @@ public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean o
     @Override
     public Solid loosePart() {
         return wedging.wedges();
+    }
+
+    @Override
+    public Vector3D looseWay() {
+        return meeting().inward();
     }
 
     @Override

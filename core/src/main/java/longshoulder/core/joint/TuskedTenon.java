@@ -11,6 +11,7 @@ import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * A through tenon that a tusk holds from outside and that comes apart again. Length = post + room for the tusk + relish. The
@@ -95,6 +96,12 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
         Solid block = end.beyondShoulder(from, reach, new Section(y0, y1, tenonSection.middleZ() - half,
                 tenonSection.middleZ() + half));
         return block.clip(end.across(widest, wideEdge, wideAtFaceEdge ? -slope : slope));
+    }
+
+    /** Out over its wide end. */
+    @Override
+    public Vector3D looseWay() {
+        return meeting().rail().pose().across().multiply(wideAtFaceEdge ? -2 : 2);
     }
 
     @Override

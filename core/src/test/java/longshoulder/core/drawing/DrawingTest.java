@@ -77,7 +77,7 @@ class DrawingTest {
     @Test
     void oneBoxBehindAnother_isHiddenWhereItIsCovered() {
         List<PlannedPiece> pieces = List.of(plan.piece("leg-front-left"), plan.piece("apron-left"));
-        List<Stroke> seen = new HiddenLines(pieces, View.FRONT, true).strokes().stream()
+        List<Stroke> seen = new HiddenLines(shown(pieces), View.FRONT, true).strokes().stream()
                 .filter(stroke -> stroke.piece().equals("apron-left") && stroke.kind() == Stroke.Kind.VISIBLE).toList();
         assertThat(seen).as("nothing but lines along the top of the leg")
                 .allMatch(stroke -> stroke.from().getY() > 724.99 && stroke.to().getY() > 724.99);
@@ -130,7 +130,7 @@ class DrawingTest {
         View view = View.pictorial(turn, lift);
         double edges = pieces.stream().flatMap(piece -> piece.mesh().edges().stream())
                 .mapToDouble((Mesh.Edge edge) -> view.flat(edge.from()).distance(view.flat(edge.to()))).sum();
-        assertThat(length(new HiddenLines(pieces, view, true).strokes())).isCloseTo(edges, within(edges * 1e-3));
+        assertThat(length(new HiddenLines(shown(pieces), view, true).strokes())).isCloseTo(edges, within(edges * 1e-3));
     }
 
     /**
@@ -157,5 +157,9 @@ class DrawingTest {
     private static boolean owns(Drawing drawing, String piece, Vector2D point) {
         return drawing.patches().reversed().stream().filter(patch -> isInside(patch, point)).findFirst()
                 .filter(patch -> patch.piece().equals(piece)).isPresent();
+    }
+
+    private static List<Shown> shown(List<PlannedPiece> pieces) {
+        return pieces.stream().map(Shown::of).toList();
     }
 }

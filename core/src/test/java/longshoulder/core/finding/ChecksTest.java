@@ -63,6 +63,8 @@ class ChecksTest {
             "peg-thick, RISK, apron.width=50 @stopped-tenon @peg=pegged @peg.diameter=12, apron.width=50 @stopped-tenon @peg=pegged @peg.diameter=10",
             "peg-near-edge, RISK, @stopped-tenon @peg=pegged @peg.from-shoulder=15, @stopped-tenon @peg=pegged @peg.from-shoulder=16",
             "peg-near-edge, RISK, @stopped-tenon @peg=pegged @peg.from-shoulder=22, @stopped-tenon @peg=pegged @peg.from-shoulder=21",
+            "tenon-off-rail, STOP, @divided-tenon @tenon.division=twin @tenon.thickness=8, @divided-tenon @tenon.division=twin @tenon.thickness=7",
+            "tenon-off-rail, STOP, tenon.thickness=23, tenon.thickness=22",
             "held-tight, RISK, top.fixing=glued, top.fixing=free-to-move",
             "held-tight, RISK, apron.width=151, apron.width=150",
             "layout-two-edges, RISK, @through-tenon @layout.edge=each-own, @through-tenon",

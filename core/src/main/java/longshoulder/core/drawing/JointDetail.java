@@ -1,0 +1,126 @@
+package longshoulder.core.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Pose;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.geometry.View;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.Meeting;
+import longshoulder.core.joint.Tenon;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.reckoning.Amount;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * One joint drawn large: the end of its rail and the stretch of its post round it, with whatever else enters the post there;
+ * together or pulled apart along the way in which it goes home; whole or in section.
+ */
+public final class JointDetail {
+
+    private final Plan plan;
+    private final Joint joint;
+    private final Piece rail;
+
+    public JointDetail(Plan plan, Joint joint) {
+        this.plan = plan;
+        this.joint = joint;
+        this.rail = joint.meeting().rail();
+    }
+
+    /** Where a section is cut and from where it is looked at. */
+    public enum Section {
+        /** Along the rail's face side, through the middle of the tenon's thickness. */
+        ELEVATION,
+        /** Along its edge, through the middle of the tenon's width. */
+        PLAN
+    }
+
+    /** How far the rail is pulled out when it is quite apart, in millimetres. */
+    public double farthest() {
+        return 1.15 * joint.addedLength().value().toMillimetres() + mm(rail.width()) / 3 + sideways();
+    }
+
+    /** What goes home sideways has to be drawn out over its whole width. */
+    private double sideways() {
+        return Math.abs(joint.homeward().dot(rail.pose().across())) > 0.5 ? mm(rail.width()) : 0;
+    }
+
+    /** The two pieces and the loose parts, pulled apart by a share of the whole way. */
+    public List<Shown> apart(double share) {
+        Vector3D back = joint.homeward().multiply(-share * farthest());
+        List<Shown> shown = new ArrayList<>(List.of(post(), end().moved(back)));
+        if (!joint.loosePart().isNothing()) {
+            shown.add(
+                    Shown.part(joint.id(), joint.loosePart()).moved(joint.looseWay().multiply(share * farthest() / 2)));
+        }
+        return shown;
+    }
+
+    /** All that lies behind the plane of a section, with the joint closed. */
+    public List<Shown> section(Section section) {
+        HalfSpace behind = plane(section);
+        return Stream.concat(Stream.of(post(), end()), Stream.of(joint.loosePart()).filter(part -> !part.isNothing())
+                .map(part -> Shown.part(joint.id(), part))).map(part -> part.cutOpen(behind))
+                .filter(part -> !part.solid().isNothing()).toList();
+    }
+
+    /** How to look at a section: square to it, the rail's face edge up or its face side down. */
+    public View view(Section section) {
+        Pose pose = rail.pose();
+        Vector3D.Unit toEye = section == Section.ELEVATION ? pose.out() : pose.across().negate();
+        Vector3D.Unit up = section == Section.ELEVATION ? pose.across().negate() : pose.out().negate();
+        return new View(up.cross(toEye).normalize(), up, toEye);
+    }
+
+    /** The plane of a section; what is drawn lies inside. */
+    public HalfSpace plane(Section section) {
+        double y = joint.tenons().isEmpty() ? mm(rail.width()) / 2 : middleY(joint.tenons().getFirst());
+        double z = joint.tenons().isEmpty() ? mm(rail.thickness()) / 2 : middleZ(joint.tenons().getFirst());
+        Pose pose = rail.pose();
+        return section == Section.ELEVATION
+                ? HalfSpace.through(pose.toWorld(0, 0, z), pose.out())
+                : HalfSpace.through(pose.toWorld(0, y, 0), pose.across().negate());
+    }
+
+    private static double middleY(Tenon tenon) {
+        return mm(tenon.edgeShoulder()) + mm(tenon.width()) / 2;
+    }
+
+    private double middleZ(Tenon tenon) {
+        return mm(rail.thickness()) - mm(tenon.faceShoulder()) - mm(tenon.thickness()) / 2;
+    }
+
+    /** The rail's end: as much of it as the joint is wide. */
+    private Shown end() {
+        Solid solid = plan.piece(rail.id()).solid();
+        double shown = Math.min(1.2 * mm(rail.width()) + 20, mm(rail.length()) / 2);
+        Vector3D foot = rail.pose().toWorld(rail.pose().run(joint.meeting().shoulder(), 0, 0), 0, 0);
+        Vector3D.Unit inward = joint.meeting().inward();
+        return Shown.part(rail.id(),
+                solid.clip(HalfSpace.through(foot.subtract(inward.multiply(shown)), inward.negate())));
+    }
+
+    /** The post over the rail's width and a little more at both ends. */
+    private Shown post() {
+        Meeting meeting = joint.meeting();
+        Solid solid = plan.piece(meeting.post().id()).solid();
+        double more = 0.35 * mm(rail.width()) + 15;
+        Vector3D.Unit along = meeting.post().pose().along();
+        double run = rail.pose().run(meeting.shoulder(), 0, 0);
+        Vector3D near = rail.pose().toWorld(run, 0, 0);
+        Vector3D far = rail.pose().toWorld(rail.pose().run(meeting.shoulder(), mm(rail.width()), 0), mm(rail.width()),
+                0);
+        double a = along.dot(near);
+        double b = along.dot(far);
+        return Shown.part(meeting.post().id(), solid.clip(new HalfSpace(along, Math.max(a, b) + more))
+                .clip(new HalfSpace(along.negate(), -(Math.min(a, b) - more))));
+    }
+
+    private static double mm(Amount amount) {
+        return amount.value().toMillimetres();
+    }
+}
