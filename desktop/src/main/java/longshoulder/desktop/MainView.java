@@ -5,11 +5,15 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -33,6 +37,9 @@ public final class MainView extends BorderPane {
     private final Workbench bench;
     private final Documents documents;
     private final SheetPane sheet;
+    private final JointsView joints;
+    private final ToggleButton frameStage = stage("frame");
+    private final ToggleButton jointsStage = stage("joints");
 
     public MainView(Workbench bench, Documents documents) {
         this.bench = bench;
@@ -41,14 +48,48 @@ public final class MainView extends BorderPane {
         getStyleClass().add("main");
         sheet = new SheetPane(bench);
         NoticeBar notice = new NoticeBar(bench);
-        StackPane middle = new StackPane(sheet, notice);
+        joints = new JointsView(bench);
+        joints.show(false);
+        StackPane middle = new StackPane(sheet, joints, notice);
         StackPane.setAlignment(notice, Pos.TOP_CENTER);
         notice.setMaxHeight(Region.USE_PREF_SIZE);
-        setTop(new HeaderBar(bench, documents));
+        setTop(new HeaderBar(bench, documents, stages()));
         setCenter(middle);
         setRight(side());
         setBottom(new RodPane(bench));
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    private HBox stages() {
+        ToggleGroup group = new ToggleGroup();
+        frameStage.setToggleGroup(group);
+        jointsStage.setToggleGroup(group);
+        frameStage.setSelected(true);
+        frameStage.setOnAction(action -> show(false));
+        jointsStage.setOnAction(action -> show(true));
+        HBox stages = new HBox(frameStage, jointsStage);
+        stages.getStyleClass().addAll("units", "stages");
+        return stages;
+    }
+
+    private static ToggleButton stage(String key) {
+        ToggleButton button = new ToggleButton(Texts.get("stage." + key));
+        button.setId("stage-" + key);
+        button.setTooltip(new Tooltip(Texts.get("stage." + key + ".key")));
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
+    /** Goes to the stage of the joints, or back to the frame; what is lit stays lit. */
+    public void show(boolean stageOfJoints) {
+        frameStage.setSelected(!stageOfJoints);
+        jointsStage.setSelected(stageOfJoints);
+        sheet.setVisible(!stageOfJoints);
+        joints.show(stageOfJoints);
+        if (!stageOfJoints) {
+            bench.drop();
+            sheet.requestFocus();
+        }
     }
 
     /** Puts the keyboard on the drawings. */
@@ -80,6 +121,9 @@ public final class MainView extends BorderPane {
     private static final KeyCombination REDO = new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN,
             KeyCombination.SHIFT_DOWN);
     private static final KeyCombination UNITS = shortcut(KeyCode.U);
+
+    private static final KeyCombination FRAME = shortcut(KeyCode.DIGIT1);
+    private static final KeyCombination JOINTS = shortcut(KeyCode.DIGIT2);
 
     private static KeyCombination shortcut(KeyCode code) {
         return new KeyCodeCombination(code, KeyCombination.SHORTCUT_DOWN);
@@ -129,6 +173,12 @@ public final class MainView extends BorderPane {
         }
         if (REDO.match(key)) {
             return bench::redo;
+        }
+        if (FRAME.match(key)) {
+            return () -> show(false);
+        }
+        if (JOINTS.match(key)) {
+            return () -> show(true);
         }
         if (UNITS.match(key)) {
             return () -> bench.edit(new Edit.ShowIn(bench.project().showing().other()));

@@ -45,7 +45,8 @@ final class Pictures {
     void write(Path directory, Consumer<List<Path>> done) {
         Deque<Step> steps = new ArrayDeque<>(List.of(new Step("apron", () -> bench.light("apron-front")),
                 new Step("leg", () -> bench.light("leg-front-left")), new Step("finding", this::provoke),
-                new Step("inches", this::inches), new Step("leaning", this::lean)));
+                new Step("inches", this::inches), new Step("leaning", this::lean),
+                new Step("joint", this::joint), new Step("trial", this::trial)));
         new AnimationTimer() {
             private int pulses;
 
@@ -88,6 +89,24 @@ final class Pictures {
         bench.edit(new Edit.Give(Address.of("apron-front/leg-front-left", JointKind.CHOICE),
                 new Value.Chosen(JointKind.HAUNCHED_TENON.id())));
         bench.light("apron-front");
+    }
+
+    /** A joint in section and pulled apart. */
+    private void joint() {
+        while (bench.canUndo()) {
+            bench.undo();
+        }
+        bench.edit(new Edit.Give(Address.of("apron-front/leg-front-left", JointKind.CHOICE),
+                new Value.Chosen(JointKind.HAUNCHED_TENON.id())));
+        ((MainView) scene.getRoot()).show(true);
+        bench.plan().joints().stream().filter(joint -> joint.id().equals("apron-front/leg-front-left")).findFirst()
+                .ifPresent(bench::workOn);
+    }
+
+    /** Another joint tried out, old against new. */
+    private void trial() {
+        bench.tryOut(new Edit.Give(Address.of("apron-front/leg-front-left", JointKind.CHOICE),
+                new Value.Chosen(JointKind.TUSKED_TENON.id())));
     }
 
     private void picture(Path directory, String name) {

@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.stream.Stream;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.geometry.View;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
@@ -66,6 +68,17 @@ public final class JointDetail {
         return Stream.concat(Stream.of(post(), end()), Stream.of(joint.loosePart()).filter(part -> !part.isNothing())
                 .map(part -> Shown.part(joint.id(), part))).map(part -> part.cutOpen(behind))
                 .filter(part -> !part.solid().isNothing()).toList();
+    }
+
+    /** The faces that the plane of a section cuts, in the view of that section. */
+    public List<Patch> cutFaces(Section section) {
+        HalfSpace plane = plane(section);
+        View view = view(section);
+        return section(section).stream().flatMap(part -> part.mesh().faces().stream().map(Mesh.Face::polygon)
+                .filter(face -> face.plane().normal().dot(plane.normal()) > 1 - Tolerance.DIRECTION
+                        && Math.abs(face.plane().offset() - plane.offset()) < Tolerance.LENGTH)
+                .map(face -> new Patch(part.piece(), face.corners().stream().map(view::flat).toList(), 1, 0)))
+                .toList();
     }
 
     /** How to look at a section: square to it, the rail's face edge up or its face side down. */

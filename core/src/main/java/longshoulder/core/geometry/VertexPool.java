@@ -12,11 +12,12 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 final class VertexPool {
 
     private static final double GRID = 0.01;
-    /** How far from an edge a point counts as lying on it. */
-    private static final double NEAR = 3 * Tolerance.LENGTH;
-
-    /** A little more than that, or a point could lie on an edge beside its end without being that end. */
+    /** Corners that belong together may each be off by a tolerance, along three planes. */
     private static final double SAME = 3.5 * Tolerance.LENGTH;
+
+    /** How far from an edge a point counts as lying on it: a little more than a point may move when it is made one with another. */
+    private static final double NEAR = 4 * Tolerance.LENGTH;
+
     private static final int[] NONE = {};
 
     private final List<Vector3D> points = new ArrayList<>();
@@ -68,6 +69,7 @@ final class VertexPool {
         Vector3D way = points.get(to).subtract(start);
         double squared = way.normSq();
         double farthest = NEAR * NEAR * squared;
+        double beside = SAME * Math.sqrt(squared);
         int[] found = NONE;
         for (int i = 0; i < points.size(); i++) {
             Vector3D point = points.get(i);
@@ -75,7 +77,8 @@ final class VertexPool {
             double y = point.getY() - start.getY();
             double z = point.getZ() - start.getZ();
             double along = x * way.getX() + y * way.getY() + z * way.getZ();
-            if (along <= 0 || along >= squared || i == from || i == to) {
+            // What lies beside an end and yet is not that end does not lie on the edge.
+            if (along <= beside || along >= squared - beside || i == from || i == to) {
                 continue;
             }
             double crossX = y * way.getZ() - z * way.getY();

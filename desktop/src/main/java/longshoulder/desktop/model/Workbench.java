@@ -2,6 +2,7 @@ package longshoulder.desktop.model;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -10,6 +11,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import longshoulder.core.finding.Finding;
+import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.LengthEntry;
@@ -41,6 +43,8 @@ public final class Workbench {
     private final StringProperty piece = new SimpleStringProperty("");
     private final ObjectProperty<Optional<Label>> figure = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<Finding>> finding = new SimpleObjectProperty<>(Optional.empty());
+    private final StringProperty joint = new SimpleStringProperty("");
+    private final ReadOnlyObjectWrapper<Optional<Trial>> trial = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ObjectProperty<Notice> notice = new SimpleObjectProperty<>(Notice.NONE);
 
     /** A document to work on, with the plan that was derived from it. */
@@ -83,6 +87,55 @@ public final class Workbench {
     /** The finding whose words and remedies are open. */
     public ObjectProperty<Optional<Finding>> findingProperty() {
         return finding;
+    }
+
+    /** Id of the joint that is worked on; one of the lit piece's. */
+    public StringProperty jointProperty() {
+        return joint;
+    }
+
+    /** The joint that is worked on; empty where there is none at all. */
+    public Optional<Joint> joint() {
+        List<Joint> own = jointsOf(piece.get());
+        return own.stream().filter(one -> one.id().equals(joint.get())).findFirst()
+                .or(() -> own.stream().findFirst()).or(() -> plan().joints().stream().findFirst());
+    }
+
+    private List<Joint> jointsOf(String id) {
+        return plan().joints().stream().filter(one -> one.meeting().rail().id().equals(id)
+                || one.meeting().post().id().equals(id)).toList();
+    }
+
+    /** Takes up a joint and lights its rail. */
+    public void workOn(Joint one) {
+        drop();
+        joint.set(one.id());
+        light(one.meeting().rail().id());
+    }
+
+    /** An edit that is looked at before it is made; empty where none is. */
+    public ReadOnlyObjectProperty<Optional<Trial>> trialProperty() {
+        return trial.getReadOnlyProperty();
+    }
+
+    /** Shows what an edit would do; one that is refused becomes a notice. */
+    public void tryOut(Edit edit) {
+        try {
+            trial.set(Optional.of(Trial.of(plan(), edit)));
+            notice.set(Notice.NONE);
+        } catch (EditRefused refused) {
+            notice.set(Notice.of(words().sentence(refused.reason()) + "."));
+        }
+    }
+
+    /** Makes the edit that was tried out. */
+    public void take() {
+        trial.get().ifPresent(tried -> edit(tried.edit()));
+    }
+
+    /** Lets go of the edit that was tried out. */
+    public void drop() {
+        trial.set(Optional.empty());
     }
 
     /** What has to be said at once. */
@@ -147,6 +200,7 @@ public final class Workbench {
     public void hush() {
         finding.set(Optional.empty());
         notice.set(Notice.NONE);
+        drop();
     }
 
     public boolean canUndo() {
@@ -176,6 +230,7 @@ public final class Workbench {
     private void show() {
         Plan next = Planner.plan(project());
         Plan before = plan.get();
+        drop();
         plan.set(next);
         if (!next.has(piece.get())) {
             light(firstRail());

@@ -1,6 +1,7 @@
 package longshoulder.desktop.panel;
 
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -26,7 +27,8 @@ public final class HeaderBar extends HBox {
     private final ToggleButton metric = new ToggleButton(Texts.get("header.mm"));
     private final ToggleButton inches = new ToggleButton(Texts.get("header.inch"));
 
-    public HeaderBar(Workbench bench, Documents documents) {
+    /** @param stages the way to the stages of the work */
+    public HeaderBar(Workbench bench, Documents documents, Node stages) {
         this.bench = bench;
         getStyleClass().add("header");
         setAlignment(Pos.CENTER_LEFT);
@@ -44,7 +46,7 @@ public final class HeaderBar extends HBox {
         HBox.setHgrow(gap, Priority.ALWAYS);
         undo = button("undo", bench::undo);
         redo = button("redo", bench::redo);
-        getChildren().addAll(name, title, state, gap, button("new", documents::startNew),
+        getChildren().addAll(name, stages, title, state, gap, button("new", documents::startNew),
                 button("open", documents::open), button("save", documents::save), undo, redo, units());
         bench.planProperty().addListener((observed, was, is) -> refresh());
         refresh();

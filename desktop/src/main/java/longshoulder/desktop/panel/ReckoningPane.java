@@ -51,6 +51,7 @@ public final class ReckoningPane extends VBox {
         bench.planProperty().addListener((observed, was, is) -> refresh());
         bench.pieceProperty().addListener((observed, was, is) -> refresh());
         bench.figureProperty().addListener((observed, was, is) -> refresh());
+        bench.jointProperty().addListener((observed, was, is) -> refresh());
         refresh();
     }
 
@@ -260,15 +261,19 @@ public final class ReckoningPane extends VBox {
         Label name = new Label(row.text());
         name.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(name, Priority.ALWAYS);
+        Milled what = row.parameter().flatMap(Milled::find).orElseThrow();
         FigureField field = new FigureField(row.figure(), row.text(), row.open(), true, () -> {},
                 typed -> typed.isBlank()
-                        ? bench.edit(new Edit.ForgetMilled(row.id(), Milled.SHOULDER))
+                        ? bench.edit(new Edit.ForgetMilled(row.id(), what))
                         : bench.read(typed)
-                                .map(length -> bench.edit(new Edit.RecordMilled(row.id(), Milled.SHOULDER, length)))
+                                .map(length -> bench.edit(new Edit.RecordMilled(row.id(), what, length)))
                                 .orElse(false));
         figures.set(figures.size() - 1, field::show);
-        HBox line = new HBox(name, field.named("piece-cut"));
-        line.getStyleClass().addAll("choice-line", "as-cut");
+        HBox line = new HBox(name, field.named(what == Milled.SHOULDER ? "piece-cut" : "piece-milled-" + what.id()));
+        line.getStyleClass().add("choice-line");
+        boolean first = rows.stream().filter(other -> other.what() == What.AS_CUT).findFirst().filter(row::equals)
+                .isPresent();
+        line.getStyleClass().add(first ? "as-cut" : "as-milled");
         line.setAlignment(Pos.CENTER_LEFT);
         return line;
     }

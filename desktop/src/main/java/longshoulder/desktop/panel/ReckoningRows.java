@@ -61,8 +61,10 @@ final class ReckoningRows {
         rows.add(ReckoningRow.words(What.SUBHEADING, "figures", Texts.get("reckoning.figures"), 0, false));
         figures.forEach((id, amount) -> choice(piece, id, amount, amount.label().equals(open.label())));
         if (piece.shoulderLength().isPresent()) {
-            asCut(piece);
+            milled(piece, Milled.SHOULDER, Texts.get("reckoning.cut"));
         }
+        milled(piece, Milled.WIDTH, Texts.get("milled.width"));
+        milled(piece, Milled.THICKNESS, Texts.get("milled.thickness"));
     }
 
     /** How slanted ends are set out and sawn; once where both are cut alike. */
@@ -97,6 +99,9 @@ final class ReckoningRows {
             rows.add(new ReckoningRow(What.JOINT, joint.id(), bench.words().name(other(piece, joint)), Optional.empty(),
                     bench.words().text("joint." + joint.type()), 0,
                     Optional.of(Address.of(joint.id(), JointKind.CHOICE)), false));
+            if (!bench.joint().map(Joint::id).equals(Optional.of(joint.id()))) {
+                continue;
+            }
             reasons(joint);
             for (Parameter parameter : joint.kind().parameters()) {
                 if (parameter instanceof Parameter.Choice choice) {
@@ -125,6 +130,11 @@ final class ReckoningRows {
         return piece.joints().isEmpty() ? plan.mortisesIn(piece.id()) : piece.joints();
     }
 
+    /** The joint of the piece that is worked on. */
+    private Optional<Joint> worked(PlannedPiece piece) {
+        return bench.joint().filter(joint -> jointsOf(piece).stream().anyMatch(one -> one.id().equals(joint.id())));
+    }
+
     private static String other(PlannedPiece piece, Joint joint) {
         String rail = joint.meeting().rail().id();
         return rail.equals(piece.id()) ? joint.meeting().post().id() : rail;
@@ -143,7 +153,7 @@ final class ReckoningRows {
         figures.put("length", piece.length());
         figures.put("width", piece.piece().width());
         figures.put("thickness", piece.piece().thickness());
-        jointsOf(piece).stream().findFirst().ifPresent(joint -> figures.putAll(joint.figures()));
+        worked(piece).ifPresent(joint -> figures.putAll(joint.figures()));
         return figures;
     }
 
@@ -208,15 +218,16 @@ final class ReckoningRows {
 
     /** The address of a figure that the type of the piece's first joint leaves to the school. */
     private Optional<String> jointParameter(PlannedPiece piece, String id) {
-        return jointsOf(piece).stream().findFirst().filter(
+        return worked(piece).filter(
                 joint -> joint.kind().parameters().stream().anyMatch(parameter -> parameter.name().equals(id)))
                 .map(joint -> Address.of(joint.id(), id));
     }
 
-    private void asCut(PlannedPiece piece) {
-        Optional<Length> cut = bench.project().milled(piece.id(), Milled.SHOULDER.id());
-        rows.add(new ReckoningRow(What.AS_CUT, piece.id(), Texts.get("reckoning.cut"), Optional.empty(),
-                cut.map(this::figure).orElse("–"), 0, Optional.empty(), cut.isPresent()));
+    /** What was really cut, to be entered where it differs from the plan. */
+    private void milled(PlannedPiece piece, Milled what, String text) {
+        Optional<Length> real = bench.project().milled(piece.id(), what.id());
+        rows.add(new ReckoningRow(What.AS_CUT, piece.id(), text, Optional.empty(),
+                real.map(this::figure).orElse("–"), 0, Optional.of(what.id()), real.isPresent()));
     }
 
     private String figure(Length length) {

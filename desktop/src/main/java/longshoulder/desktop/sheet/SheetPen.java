@@ -1,8 +1,11 @@
 package longshoulder.desktop.sheet;
 
+import java.util.List;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import javafx.scene.paint.Color;
+import longshoulder.core.drawing.Drawing;
+import longshoulder.core.drawing.Hatch;
 import longshoulder.core.drawing.Patch;
 import longshoulder.core.drawing.Stroke;
 import longshoulder.desktop.look.Brush;
@@ -14,6 +17,9 @@ final class SheetPen {
     private static final double VISIBLE = 1.2;
     private static final double LIT = 2.0;
     private static final double HIDDEN = 0.8;
+    private static final double HATCH = 0.7;
+    /** In pixels. */
+    private static final double HATCH_SPACING = 5;
 
     private final Brush brush;
     private final Function<String, Color> woods;
@@ -30,7 +36,13 @@ final class SheetPen {
     }
 
     void draw(PlacedView view, boolean hiddenEdges) {
+        draw(view, hiddenEdges, () -> {});
+    }
+
+    /** @param between what is drawn over the faces and under the edges */
+    void draw(PlacedView view, boolean hiddenEdges, Runnable between) {
         view.drawing().patches().forEach(patch -> fill(view, patch));
+        between.run();
         if (hiddenEdges) {
             brush.line(Palette.QUIET, HIDDEN, true);
             lines(view, stroke -> stroke.kind() == Stroke.Kind.HIDDEN);
@@ -49,6 +61,31 @@ final class SheetPen {
                         view.sheetY(stroke.to()));
             }
         }
+    }
+
+    /** Lines over what a section cuts; of pieces that meet one rises and the other falls. */
+    void hatch(PlacedView view, List<Patch> faces, String rising) {
+        brush.line(Palette.QUIET, HATCH, false);
+        for (Patch face : faces) {
+            for (Hatch.Line line : Hatch.of(face.corners(), HATCH_SPACING / view.scale(),
+                    face.piece().equals(rising))) {
+                brush.draw(view.sheetX(line.from()), view.sheetY(line.from()), view.sheetX(line.to()),
+                        view.sheetY(line.to()));
+            }
+        }
+        brush.dry();
+    }
+
+    /** What was there before, in the colour of what the maker gives, dashed. */
+    void ghost(PlacedView view, Drawing before) {
+        brush.line(Palette.GIVEN, VISIBLE, true);
+        for (Stroke stroke : before.strokes()) {
+            if (stroke.kind() == Stroke.Kind.VISIBLE) {
+                brush.draw(view.sheetX(stroke.from()), view.sheetY(stroke.from()), view.sheetX(stroke.to()),
+                        view.sheetY(stroke.to()));
+            }
+        }
+        brush.dry();
     }
 
     private void fill(PlacedView view, Patch patch) {

@@ -1,0 +1,206 @@
+package longshoulder.desktop.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Text;
+import longshoulder.core.drawing.Drawing;
+import longshoulder.core.drawing.Extent;
+import longshoulder.core.drawing.JointDetail;
+import longshoulder.core.drawing.JointDetail.Section;
+import longshoulder.core.geometry.View;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.plan.Plan;
+import longshoulder.desktop.Texts;
+import longshoulder.desktop.look.Brush;
+import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.look.Typefaces;
+import longshoulder.desktop.model.Trial;
+import longshoulder.desktop.model.Workbench;
+
+/**
+ * The joint that is worked on, large: two sections of it closed, and below it pulled apart along its way by a slider. While
+ * another joint is tried out it is drawn as it would be, the present one dashed over it.
+ */
+public final class JointSheet extends Pane {
+
+    private static final double EDGE = 20;
+    private static final double CAPTION = 26;
+    private static final double PULL = 40;
+    private static final double FIRST_TURN = 28;
+    private static final double FIRST_LIFT = 24;
+
+    private final Workbench bench;
+    private final Canvas canvas = new Canvas();
+    private final Slider pull = new Slider(0, 1, 0.6);
+    private final Label pullName = new Label(Texts.get("joints.pull"));
+    private final List<Text> captions = new ArrayList<>();
+    private double turn = FIRST_TURN;
+    private double lift = FIRST_LIFT;
+    private double lastX;
+    private double lastY;
+
+    public JointSheet(Workbench bench) {
+        this.bench = bench;
+        setId("joint-sheet");
+        getStyleClass().add("sheet");
+        setFocusTraversable(true);
+        setMinSize(260, 300);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        canvas.setMouseTransparent(true);
+        pull.setId("pull");
+        pull.setBlockIncrement(0.1);
+        pull.setAccessibleText(Texts.get("joints.pull"));
+        pull.valueProperty().addListener((observed, was, is) -> paint());
+        for (String key : List.of("joints.elevation", "joints.plan")) {
+            Text caption = new Text(Texts.get(key));
+            caption.getStyleClass().add("caption");
+            caption.setFont(Typefaces.figures(13, false));
+            captions.add(caption);
+        }
+        pullName.getStyleClass().add("quiet");
+        getChildren().addAll(canvas, pullName, pull);
+        getChildren().addAll(captions);
+        bench.planProperty().addListener((observed, was, is) -> paint());
+        bench.pieceProperty().addListener((observed, was, is) -> paint());
+        bench.jointProperty().addListener((observed, was, is) -> paint());
+        bench.trialProperty().addListener((observed, was, is) -> paint());
+        addEventHandler(MouseEvent.MOUSE_PRESSED, press -> {
+            lastX = press.getX();
+            lastY = press.getY();
+            requestFocus();
+        });
+        addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    @Override
+    protected void layoutChildren() {
+        double foot = getHeight() - PULL;
+        double name = pullName.prefWidth(-1);
+        pullName.resizeRelocate(EDGE, foot + 10, name, pullName.prefHeight(-1));
+        pull.resizeRelocate(EDGE + name + 12, foot + 8, Math.max(60, getWidth() - 2 * EDGE - name - 12),
+                pull.prefHeight(-1));
+        if (canvas.getWidth() != getWidth() || canvas.getHeight() != foot) {
+            canvas.setWidth(getWidth());
+            canvas.setHeight(Math.max(0, foot));
+            paint();
+        }
+    }
+
+    private void drag(MouseEvent drag) {
+        turn((lastX - drag.getX()) * 0.4, (drag.getY() - lastY) * 0.4);
+        lastX = drag.getX();
+        lastY = drag.getY();
+    }
+
+    private void turn(double round, double up) {
+        turn += round;
+        lift = Math.clamp(lift + up, -80, 80);
+        paint();
+    }
+
+    private void key(KeyEvent key) {
+        if (key.isShortcutDown() || key.getTarget() != this) {
+            return;
+        }
+        switch (key.getCode()) {
+            case LEFT -> turn(6, 0);
+            case RIGHT -> turn(-6, 0);
+            case UP -> turn(0, 6);
+            case DOWN -> turn(0, -6);
+            default -> {
+                return;
+            }
+        }
+        key.consume();
+    }
+
+    /** Nothing is worked out while nobody sees it. */
+    private boolean isShown() {
+        return getScene() != null && getParent() != null && getParent().isVisible() && canvas.getWidth() > 10
+                && canvas.getHeight() > 10;
+    }
+
+    /** Draws it all anew. */
+    public void paint() {
+        GraphicsContext pen = canvas.getGraphicsContext2D();
+        pen.setFill(Palette.PAPER);
+        pen.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        Optional<Joint> joint = bench.joint();
+        if (!isShown() || joint.isEmpty()) {
+            return;
+        }
+        setAccessibleText(Texts.get("joints.accessible") + " " + bench.words().name(joint.get().id()));
+        Optional<Trial> trial = bench.trialProperty().get();
+        Plan plan = trial.map(Trial::plan).orElse(bench.plan());
+        Joint shown = plan.joints().stream().filter(one -> one.id().equals(joint.get().id())).findFirst()
+                .orElse(joint.get());
+        JointDetail detail = new JointDetail(plan, shown);
+        Optional<JointDetail> before = trial.map(any -> new JointDetail(bench.plan(), joint.get()));
+        double half = canvas.getHeight() * 0.46;
+        sections(detail, before, shown.meeting().rail().id(), half);
+        apart(detail, half);
+    }
+
+    /** Both at one scale, so that the thicknesses can be compared. */
+    private void sections(JointDetail detail, Optional<JointDetail> before, String rail, double height) {
+        List<Drawing> drawings = List.of(drawing(detail, Section.ELEVATION), drawing(detail, Section.PLAN));
+        Extent left = drawings.get(0).extent();
+        Extent right = drawings.get(1).extent();
+        double room = canvas.getWidth() - 3 * EDGE;
+        double scale = Math.max(0.01, Math.min(room / (left.width() + right.width()),
+                (height - EDGE - CAPTION) / Math.max(left.height(), right.height())));
+        double spare = (room - scale * (left.width() + right.width())) / 4;
+        double x = EDGE + spare;
+        for (int i = 0; i < drawings.size(); i++) {
+            Section section = i == 0 ? Section.ELEVATION : Section.PLAN;
+            Extent extent = drawings.get(i).extent();
+            double y = EDGE + (height - EDGE - CAPTION - scale * extent.height()) / 2 + scale * extent.high();
+            PlacedView view = new PlacedView(detail.view(section), "", drawings.get(i), scale,
+                    x - scale * extent.left(), y);
+            Brush brush = new Brush(canvas);
+            SheetPen pen = new SheetPen(brush, this::wood, "");
+            pen.draw(view, false, () -> pen.hatch(view, detail.cutFaces(section), rail));
+            before.ifPresent(old -> pen.ghost(view, drawing(old, section)));
+            Text caption = captions.get(i);
+            caption.relocate(Math.rint(x + scale * extent.width() / 2 - caption.getLayoutBounds().getWidth() / 2),
+                    height - CAPTION + 4);
+            x += scale * extent.width() + EDGE + 2 * spare;
+        }
+    }
+
+    private static Drawing drawing(JointDetail detail, Section section) {
+        return Drawing.visibleOf(detail.section(section), detail.view(section));
+    }
+
+    /** The picture keeps its scale while it is pulled apart: it has room for the farthest. */
+    private void apart(JointDetail detail, double top) {
+        View eye = View.pictorial(turn, lift);
+        Extent closed = Drawing.visibleOf(detail.apart(0), eye).extent();
+        Extent open = Drawing.visibleOf(detail.apart(1), eye).extent();
+        double x0 = Math.min(closed.left(), open.left());
+        double x1 = Math.max(closed.right(), open.right());
+        double low = Math.min(closed.low(), open.low());
+        double high = Math.max(closed.high(), open.high());
+        double height = canvas.getHeight() - top - EDGE;
+        double scale = Math.max(0.01,
+                Math.min((canvas.getWidth() - 2 * EDGE) / (x1 - x0), (height - 8) / (high - low)));
+        PlacedView view = new PlacedView(eye, "", Drawing.visibleOf(detail.apart(pull.getValue()), eye), scale,
+                canvas.getWidth() / 2 - scale * (x0 + x1) / 2, top + height / 2 + scale * (low + high) / 2);
+        new SheetPen(new Brush(canvas), this::wood, "").draw(view, false);
+    }
+
+    private Color wood(String id) {
+        return bench.plan().has(id) ? Palette.wood(bench.plan().piece(id).wood()) : Palette.LIT_WOOD;
+    }
+}
