@@ -18,6 +18,8 @@ import javafx.scene.control.Labeled;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import longshoulder.core.plan.Planner;
+import longshoulder.core.brief.Value;
+import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.Typefaces;
@@ -90,10 +92,20 @@ class ClippingTest {
                 bench.light(piece);
                 layOut(view.getScene());
             });
-            assertThat(all(node -> node instanceof Labeled labeled && labeled.isVisible()
-                    && labeled.getWidth() > 0 && !labeled.getStyleClass().contains("title") && isCut(labeled)))
-                    .isEmpty();
+            assertNothingIsCut();
         }
+        robot.interact(() -> {
+            view.show(true);
+            bench.light("apron-front");
+            bench.tryOut(new Edit.Give("apron-front/leg-front-left:joint", new Value.Chosen("haunched-tenon")));
+            layOut(view.getScene());
+        });
+        assertNothingIsCut();
+    }
+
+    private void assertNothingIsCut() {
+        assertThat(all(node -> node instanceof Labeled labeled && labeled.isVisible() && labeled.getWidth() > 0
+                && !labeled.getStyleClass().contains("title") && isCut(labeled))).isEmpty();
     }
 
     private static boolean isCut(Labeled labeled) {

@@ -42,8 +42,8 @@ final class MeshBuilder {
         for (Polygon face : skin) {
             corners.add(face.corners().stream().mapToInt(pool::indexOf).toArray());
         }
-        for (int[] loop : corners) {
-            loops.add(withoutSpikes(withPointsOnEdges(loop)));
+        for (int i = 0; i < skin.size(); i++) {
+            loops.add(withoutSpikes(withPointsOnEdges(corners.get(i), skin.get(i).corners())));
         }
         List<Mesh.Edge> edges = edges();
         for (int i = 0; i < loops.size(); i++) {
@@ -67,7 +67,8 @@ final class MeshBuilder {
         return parts;
     }
 
-    private int[] withPointsOnEdges(int[] loop) {
+    /** @param corners where the loop's points really lie in this face */
+    private int[] withPointsOnEdges(int[] loop, List<Vector3D> corners) {
         int[] refined = new int[loop.length];
         int count = 0;
         for (int i = 0; i < loop.length; i++) {
@@ -76,7 +77,7 @@ final class MeshBuilder {
             if (from == to) {
                 continue;
             }
-            int[] between = pool.between(from, to);
+            int[] between = pool.between(corners.get(i), corners.get((i + 1) % loop.length), from, to);
             if (count + 1 + between.length > refined.length) {
                 refined = Arrays.copyOf(refined, 2 * refined.length + between.length);
             }

@@ -7,34 +7,60 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 
-/** Gives points that are the same within the tolerance the same number. */
+/**
+ * Gives points that are the same within a tolerance the same number.
+ *
+ * <p>Points are made one within a distance that is much larger than the one within which a point counts as lying on an edge: so
+ * a point beside the end of an edge either is that end or is clear of it, and all faces that share an edge see the same
+ * points on it. Where points were made one, the places at which they really lay are kept for that question.
+ */
 final class VertexPool {
 
     private static final double GRID = 0.01;
-    /** Corners that belong together may each be off by a tolerance, along three planes. */
-    private static final double SAME = 3.5 * Tolerance.LENGTH;
+    /** Points nearer to each other than this are one. */
+    private static final double SAME = 20 * Tolerance.LENGTH;
 
-    /** How far from an edge a point counts as lying on it: a little more than a point may move when it is made one with another. */
-    private static final double NEAR = 4 * Tolerance.LENGTH;
+    /** How far from an edge a point counts as lying on it: corners of clipped cells may be off by a tolerance, along three planes. */
+    private static final double NEAR = 3 * Tolerance.LENGTH;
 
+    /** A place this near to a known one adds nothing. */
+    private static final double KNOWN = Tolerance.LENGTH / 10;
     private static final int[] NONE = {};
 
+    /** Where a point was seen. */
+    private record Place(Vector3D at, int index) {}
+
     private final List<Vector3D> points = new ArrayList<>();
-    private final Map<Long, List<Integer>> buckets = new HashMap<>();
+    private final List<Place> places = new ArrayList<>();
+    private final Map<Long, List<Place>> buckets = new HashMap<>();
 
     int indexOf(Vector3D point) {
+        Place nearest = nearest(point);
+        double distance = nearest == null ? Double.POSITIVE_INFINITY : nearest.at().distance(point);
+        int index = distance < SAME && nearest != null ? nearest.index() : points.size();
+        if (index == points.size()) {
+            points.add(point);
+        }
+        if (distance > KNOWN) {
+            Place place = new Place(point, index);
+            places.add(place);
+            buckets.computeIfAbsent(key(point.getX(), point.getY(), point.getZ()), key -> new ArrayList<>()).add(place);
+        }
+        return index;
+    }
+
+    private @Nullable Place nearest(Vector3D point) {
+        Place nearest = null;
         for (long key : keysNear(point)) {
-            for (int index : buckets.getOrDefault(key, List.of())) {
-                if (points.get(index).distance(point) < SAME) {
-                    return index;
+            for (Place place : buckets.getOrDefault(key, List.of())) {
+                if (nearest == null || place.at().distanceSq(point) < nearest.at().distanceSq(point)) {
+                    nearest = place;
                 }
             }
         }
-        points.add(point);
-        buckets.computeIfAbsent(key(point.getX(), point.getY(), point.getZ()), key -> new ArrayList<>())
-                .add(points.size() - 1);
-        return points.size() - 1;
+        return nearest;
     }
 
     /** The buckets of all corners of a small cube round the point: nearly always one and the same. */
@@ -61,41 +87,36 @@ final class VertexPool {
     }
 
     /**
-     * The points that lie on the straight line from one point to another, between them and in that order. In plain numbers:
-     * it is asked of every point for every edge.
+     * The points that lie on the straight line from one place to another, between them and in that order, without the two
+     * points at its ends. In plain numbers: it is asked of every point for every edge.
      */
-    int[] between(int from, int to) {
-        Vector3D start = points.get(from);
-        Vector3D way = points.get(to).subtract(start);
+    int[] between(Vector3D start, Vector3D end, int from, int to) {
+        Vector3D way = end.subtract(start);
         double squared = way.normSq();
         double farthest = NEAR * NEAR * squared;
-        double beside = SAME * Math.sqrt(squared);
-        int[] found = NONE;
-        for (int i = 0; i < points.size(); i++) {
-            Vector3D point = points.get(i);
-            double x = point.getX() - start.getX();
-            double y = point.getY() - start.getY();
-            double z = point.getZ() - start.getZ();
+        List<Place> found = List.of();
+        for (Place place : places) {
+            double x = place.at().getX() - start.getX();
+            double y = place.at().getY() - start.getY();
+            double z = place.at().getZ() - start.getZ();
             double along = x * way.getX() + y * way.getY() + z * way.getZ();
-            // What lies beside an end and yet is not that end does not lie on the edge.
-            if (along <= beside || along >= squared - beside || i == from || i == to) {
+            if (along <= 0 || along >= squared || place.index() == from || place.index() == to) {
                 continue;
             }
             double crossX = y * way.getZ() - z * way.getY();
             double crossY = z * way.getX() - x * way.getZ();
             double crossZ = x * way.getY() - y * way.getX();
             if (crossX * crossX + crossY * crossY + crossZ * crossZ < farthest) {
-                found = Arrays.copyOf(found, found.length + 1);
-                found[found.length - 1] = i;
+                found = found.isEmpty() ? new ArrayList<>() : found;
+                found.add(place);
             }
         }
-        return found.length < 2 ? found : ordered(found, start, way);
+        return found.isEmpty() ? NONE : ordered(found, start, way);
     }
 
-    private int[] ordered(int[] found, Vector3D start, Vector3D way) {
-        return Arrays.stream(found).boxed()
-                .sorted(Comparator.comparingDouble(i -> points.get(i).subtract(start).dot(way)))
-                .mapToInt(Integer::intValue).toArray();
+    private static int[] ordered(List<Place> found, Vector3D start, Vector3D way) {
+        found.sort(Comparator.comparingDouble(place -> place.at().subtract(start).dot(way)));
+        return Arrays.stream(found.stream().mapToInt(Place::index).toArray()).distinct().toArray();
     }
 
     Vector3D get(int index) {

@@ -90,8 +90,10 @@ public final class JointSheet extends Pane {
         pullName.resizeRelocate(EDGE, foot + 10, name, pullName.prefHeight(-1));
         pull.resizeRelocate(EDGE + name + 12, foot + 8, Math.max(60, getWidth() - 2 * EDGE - name - 12),
                 pull.prefHeight(-1));
-        if (canvas.getWidth() != getWidth() || canvas.getHeight() != foot) {
-            canvas.setWidth(getWidth());
+        // Inside the border that shows where the keyboard is.
+        if (canvas.getWidth() != getWidth() - 2 || canvas.getHeight() != foot) {
+            canvas.relocate(1, 1);
+            canvas.setWidth(Math.max(0, getWidth() - 2));
             canvas.setHeight(Math.max(0, foot));
             paint();
         }

@@ -1,0 +1,136 @@
+package longshoulder.core.drawing;
+
+import static longshoulder.core.Tables.table;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.stream.Stream;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.drawing.JointDetail.Section;
+import longshoulder.core.geometry.Skins;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.Joints;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Project;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** One joint in section and pulled apart, and the hatching of what is cut. */
+class JointDetailTest {
+
+    private static JointDetail detail(JointKind kind, String... settings) {
+        Project project = Joints.with(table("apron.setback", "0", "tenon.meeting", "shortened"), kind, settings);
+        Plan plan = Planner.plan(project);
+        return new JointDetail(plan, Joints.in(project));
+    }
+
+    private static double area(List<Vector2D> corners) {
+        double sum = 0;
+        for (int i = 0; i < corners.size(); i++) {
+            sum += corners.get(i).signedArea(corners.get((i + 1) % corners.size()));
+        }
+        return Math.abs(sum) / 2;
+    }
+
+    private static double cut(JointDetail detail, Section section, String piece) {
+        return detail.cutFaces(section).stream().filter(face -> face.piece().equals(piece))
+                .mapToDouble(face -> area(face.corners())).sum();
+    }
+
+    /** Post 60 wide over 95 + 2 × 48.25, but its end is at the rail's edge; less the mortise of 71 × 31.5. */
+    @Test
+    void elevation_cutsPostAndRail() {
+        JointDetail detail = detail(JointKind.STOPPED_TENON, "tenon.length", "30");
+        assertThat(cut(detail, Section.ELEVATION, "leg-front-left")).isCloseTo(60 * (95 + 48.25) - 71 * 31.5,
+                within(1e-6));
+        assertThat(cut(detail, Section.ELEVATION, "apron-front")).isCloseTo(95 * (1.2 * 95 + 20) + 71 * 30,
+                within(1e-6));
+    }
+
+    /** Across the tenon's width: post 60 × 60 less 8 × 31.5; rail 22 thick and its tenon of 8 × 30. */
+    @Test
+    void plan_cutsAcrossTheTenon() {
+        JointDetail detail = detail(JointKind.STOPPED_TENON, "tenon.length", "30");
+        double other = cut(detail, Section.PLAN, "leg-front-left");
+        assertThat(cut(detail, Section.PLAN, "apron-front")).isCloseTo(22 * 134 + 8 * 30, within(1e-6));
+        // The other apron's mortise opens here too.
+        assertThat(other).isLessThan(60 * 60 - 8 * 31.5).isGreaterThan(60 * 60 - 2 * 8 * 41.5);
+    }
+
+    @ParameterizedTest
+    @EnumSource(JointKind.class)
+    void apart_isClosedWhereItIsHomeAndFreeWhereItIsOut(JointKind kind) {
+        JointDetail detail = detail(kind);
+        List<Shown> home = detail.apart(0);
+        List<Shown> out = detail.apart(1);
+        assertThat(out).hasSameSizeAs(home);
+        for (int i = 0; i < out.size(); i++) {
+            Skins.assertClosed(out.get(i).mesh());
+            assertThat(out.get(i).solid().volume()).isCloseTo(home.get(i).solid().volume(), within(1e-6));
+        }
+        Solid post = out.getFirst().solid();
+        assertThat(out.get(1).solid().and(post).volume()).isLessThan(1e-6);
+    }
+
+    @ParameterizedTest
+    @EnumSource(JointKind.class)
+    void section_showsNothingBeforeItsPlane(JointKind kind) {
+        JointDetail detail = detail(kind);
+        for (Section section : Section.values()) {
+            assertThat(detail.section(section)).allSatisfy(part -> part.solid().cells().forEach(
+                    cell -> cell.corners().forEach(corner -> assertThat(detail.plane(section).distance(corner))
+                            .isLessThan(1e-5))));
+            assertThat(detail.cutFaces(section)).isNotEmpty();
+            Drawing drawing = Drawing.visibleOf(detail.section(section), detail.view(section));
+            assertThat(drawing.patches()).isNotEmpty();
+            assertThat(drawing.extent().width()).isPositive();
+        }
+    }
+
+    @Test
+    void loosePart_goesItsOwnWay() {
+        for (JointKind kind : List.of(JointKind.TUSKED_TENON, JointKind.LOOSE_TENON)) {
+            JointDetail detail = detail(kind);
+            assertThat(detail.apart(0.5)).hasSize(3);
+            assertThat(detail.apart(0.5).get(2).solid().bounds()).isNotEqualTo(detail.apart(0).get(2).solid().bounds());
+        }
+        Joint pegged = Joints.joint(JointKind.STOPPED_TENON, "peg", "pegged");
+        assertThat(pegged.looseWay().dot(pegged.meeting().rail().pose().out())).isPositive();
+    }
+
+    /** Lines 45° over a square of 10, a millimetre apart: as long together as the area is large. */
+    @ParameterizedTest
+    @CsvSource({"true", "false"})
+    void hatch_linesCoverTheFace(boolean rising) {
+        List<Vector2D> square = List.of(Vector2D.of(3, 4), Vector2D.of(13, 4), Vector2D.of(13, 14), Vector2D.of(3, 14));
+        List<Hatch.Line> lines = Hatch.of(square, 0.1, rising);
+        double length = lines.stream().mapToDouble(line -> line.from().distance(line.to())).sum();
+        assertThat(length * 0.1).isCloseTo(100, within(1.0));
+        assertThat(lines).allSatisfy(line -> {
+            double slope = (line.to().getY() - line.from().getY()) / (line.to().getX() - line.from().getX());
+            assertThat(slope).isCloseTo(rising ? 1 : -1, within(1e-6));
+        });
+    }
+
+    /** Lines do not start anew at the border of two faces. */
+    @Test
+    void hatch_runsOnIntoTheNeighbour() {
+        List<Vector2D> left = List.of(Vector2D.of(0, 0), Vector2D.of(5, 0), Vector2D.of(5, 10), Vector2D.of(0, 10));
+        List<Vector2D> right = List.of(Vector2D.of(5, 0), Vector2D.of(9, 0), Vector2D.of(9, 10), Vector2D.of(5, 10));
+        List<Double> leaving = ends(Hatch.of(left, 1, true));
+        assertThat(leaving).isNotEmpty();
+        assertThat(ends(Hatch.of(right, 1, true))).containsAll(leaving);
+    }
+
+    private static List<Double> ends(List<Hatch.Line> lines) {
+        return lines.stream().flatMap(line -> Stream.of(line.from(), line.to()))
+                .filter(point -> Math.abs(point.getX() - 5) < 1e-9 && point.getY() > 0.01 && point.getY() < 9.99)
+                .map(point -> Math.rint(point.getY() * 1e6) / 1e6).toList();
+    }
+}

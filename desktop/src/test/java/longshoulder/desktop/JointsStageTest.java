@@ -1,0 +1,235 @@
+package longshoulder.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.SnapshotParameters;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.brief.Value;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.measure.Length;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import longshoulder.desktop.look.Typefaces;
+import longshoulder.desktop.model.Documents;
+import longshoulder.desktop.model.FileAsker;
+import longshoulder.desktop.model.Workbench;
+import longshoulder.files.DesignFile;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The stage of the joints, driven with mouse and keyboard. */
+@ExtendWith(ApplicationExtension.class)
+@SuppressWarnings("NullAway.Init")
+class JointsStageTest {
+
+    private static final String FRONT_LEFT = "apron-front/leg-front-left";
+
+    private Workbench bench;
+    private MainView view;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        Typefaces.load();
+        Project demo = DesignFile.read(Path.of("../demo/" + StartUp.DEMO));
+        bench = new Workbench(Planner.plan(demo), Optional.empty());
+        view = new MainView(bench, new Documents(bench, mock(FileAsker.class)));
+        stage.setScene(new Scene(view, 1280, 800));
+        stage.show();
+        view.focusSheet();
+    }
+
+    @BeforeEach
+    void toTheJoints(FxRobot robot) {
+        robot.clickOn("#stage-joints");
+        robot.clickOn("#at-apron-front-leg-front-left");
+        settle();
+    }
+
+    private static void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private Joint joint(String id) {
+        return bench.plan().joints().stream().filter(one -> one.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    private static List<String> labels(FxRobot robot, String region) {
+        return robot.lookup(region).lookup((Node node) -> node instanceof Label).queryAll().stream()
+                .map(node -> ((Label) node).getText()).toList();
+    }
+
+    /** The stage's drawing as it is painted. */
+    private int[] picture(FxRobot robot) {
+        int[][] pixels = new int[1][];
+        robot.interact(() -> {
+            WritableImage image = robot.lookup("#joint-sheet").query().snapshot(new SnapshotParameters(), null);
+            int width = (int) image.getWidth();
+            int height = (int) image.getHeight();
+            pixels[0] = new int[width * height];
+            image.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels[0], 0,
+                    width);
+        });
+        return pixels[0];
+    }
+
+    private void tryOut(FxRobot robot, JointKind kind) {
+        robot.interact(() -> robot.lookup("#candidate-" + kind.id()).queryButton().fire());
+        settle();
+    }
+
+    @Test
+    void joint_clickedInTheList_isWorkedOn(FxRobot robot) {
+        assertThat(bench.joint().map(Joint::id)).contains(FRONT_LEFT);
+        assertThat(bench.pieceProperty().get()).isEqualTo("apron-front");
+        assertThat(labels(robot, "#candidates")).first().isEqualTo("Front apron into front left leg");
+        robot.clickOn("#at-apron-left-leg-front-left");
+        settle();
+        assertThat(bench.pieceProperty().get()).isEqualTo("apron-left");
+        assertThat(labels(robot, "#candidates")).first().isEqualTo("Left apron into front left leg");
+    }
+
+    @Test
+    void candidates_allTypesWithTheirReasons(FxRobot robot) {
+        for (JointKind kind : JointKind.values()) {
+            assertThat(robot.lookup("#candidate-" + kind.id()).tryQuery()).as(kind.id()).isPresent();
+        }
+        assertThat(labels(robot, "#candidates"))
+                .contains("+  without a haunch the mortise would begin 12 mm from the end of the post; a haunch leaves"
+                        + " 31.7 mm of it whole");
+    }
+
+    @Test
+    void candidate_triedOut_showsOldAgainstNewAndChangesNothing(FxRobot robot) {
+        Project before = bench.project();
+        int[] drawn = picture(robot);
+        tryOut(robot, JointKind.HAUNCHED_TENON);
+        assertThat(labels(robot, "#trial")).contains("Tried out: haunched tenon",
+                "width of the tenon: 71 mm \u2192 51.3 mm", "width of the haunch: \u2013 \u2192 31.7 mm");
+        assertThat(Arrays.equals(picture(robot), drawn)).isFalse();
+        assertThat(bench.project()).isEqualTo(before);
+        robot.clickOn("#leave");
+        settle();
+        assertThat(robot.lookup("#trial").tryQuery()).isEmpty();
+        assertThat(Arrays.equals(picture(robot), drawn)).isTrue();
+    }
+
+    @Test
+    void candidate_taken_isTheJointAndCanBeUndone(FxRobot robot) {
+        Project before = bench.project();
+        tryOut(robot, JointKind.HAUNCHED_TENON);
+        robot.clickOn("#take");
+        settle();
+        assertThat(joint(FRONT_LEFT).kind()).isEqualTo(JointKind.HAUNCHED_TENON);
+        assertThat(joint("apron-front/leg-front-right").kind()).isEqualTo(JointKind.STOPPED_TENON);
+        assertThat(robot.lookup("#trial").tryQuery()).isEmpty();
+        robot.clickOn("#undo");
+        assertThat(bench.project()).isEqualTo(before);
+    }
+
+    @Test
+    void candidate_takenForAllLikeIt_isOneStepBack(FxRobot robot) {
+        Project before = bench.project();
+        tryOut(robot, JointKind.STUB_TENON);
+        robot.clickOn("#take-all");
+        settle();
+        assertThat(bench.plan().joints()).hasSize(8).allMatch(joint -> joint.kind() == JointKind.STUB_TENON);
+        robot.clickOn("#undo");
+        assertThat(bench.project()).isEqualTo(before);
+    }
+
+    @Test
+    void trial_thatCannotBeMade_saysWhatItWouldBreak(FxRobot robot) {
+        tryOut(robot, JointKind.THROUGH_TENON);
+        robot.clickOn("#take");
+        robot.clickOn("#at-apron-left-leg-front-left");
+        tryOut(robot, JointKind.THROUGH_TENON);
+        assertThat(labels(robot, "#trial")).anyMatch(text -> text.startsWith("New: The joints of the"));
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        assertThat(robot.lookup("#trial").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void slider_pullsTheJointApart(FxRobot robot) {
+        int[] drawn = picture(robot);
+        robot.interact(() -> ((Slider) robot.lookup("#pull").query()).setValue(0));
+        int[] closed = picture(robot);
+        assertThat(Arrays.equals(closed, drawn)).isFalse();
+        robot.interact(() -> robot.lookup("#pull").query().requestFocus());
+        robot.push(KeyCode.RIGHT);
+        assertThat(((Slider) robot.lookup("#pull").query()).getValue()).isPositive();
+        assertThat(Arrays.equals(picture(robot), closed)).isFalse();
+    }
+
+    @Test
+    void keys_turnThePictureAndChangeTheStage(FxRobot robot) {
+        robot.interact(() -> robot.lookup("#joint-sheet").query().requestFocus());
+        int[] drawn = picture(robot);
+        robot.push(KeyCode.LEFT);
+        robot.push(KeyCode.UP);
+        assertThat(Arrays.equals(picture(robot), drawn)).isFalse();
+        robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        settle();
+        assertThat(robot.lookup("#sheet").query().isVisible()).isTrue();
+        assertThat(robot.lookup("#joints").query().isVisible()).isFalse();
+        assertThat(bench.pieceProperty().get()).isEqualTo("apron-front");
+        robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        settle();
+        assertThat(robot.lookup("#joints").query().isVisible()).isTrue();
+        assertThat(bench.joint().map(Joint::id)).contains(FRONT_LEFT);
+    }
+
+    /** A figure changed in the column redraws the stage and its reasons. */
+    @Test
+    void sizeChanged_stageFollows(FxRobot robot) {
+        int[] drawn = picture(robot);
+        robot.interact(() -> bench.edit(new Edit.Give("apron.width",
+                new Value.Measured(Length.ofMillimetres(60)))));
+        settle();
+        assertThat(Arrays.equals(picture(robot), drawn)).isFalse();
+        assertThat(labels(robot, "#candidates")).contains("\u2212  one tenon of 40 mm is narrow enough");
+    }
+
+    /** What was really milled is entered in the column; the rail follows. */
+    @Test
+    void milledWidth_typedInTheColumn_railFollows(FxRobot robot) {
+        robot.interact(() -> bench.light("leg-front-left"));
+        settle();
+        robot.interact(() -> robot.lookup("#piece-milled-width").query().requestFocus());
+        settle();
+        robot.clickOn("#piece-milled-width").write("59.2").type(KeyCode.ENTER);
+        settle();
+        assertThat(bench.plan().piece("apron-front").shoulderLength().orElseThrow().value())
+                .isEqualTo(Length.ofMicrometres(1_260_800));
+    }
+
+    /** Only the joint that is worked on has its ways of working open in the column. */
+    @Test
+    void column_opensTheJointThatIsWorkedOn(FxRobot robot) {
+        assertThat(robot.lookup("#peg-apron-front-leg-front-left").tryQuery()).isPresent();
+        assertThat(robot.lookup("#peg-apron-front-leg-front-right").tryQuery()).isEmpty();
+        robot.clickOn("#at-apron-front-leg-front-right");
+        settle();
+        assertThat(robot.lookup("#peg-apron-front-leg-front-left").tryQuery()).isEmpty();
+        assertThat(robot.lookup("#peg-apron-front-leg-front-right").tryQuery()).isPresent();
+    }
+}
