@@ -4,6 +4,7 @@ import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Project;
 import longshoulder.files.BadFile;
@@ -33,6 +34,14 @@ final class Designs {
 
     Plan plan() throws BadFile {
         return Planner.plan(project());
+    }
+
+    /** The piece with an id or a mark. */
+    PlannedPiece piece(Plan plan, String idOrMark) {
+        return plan.pieces().stream().filter(p -> p.id().equals(idOrMark) || p.piece().mark().equals(idOrMark))
+                .findFirst()
+                .orElseThrow(() -> new Refusal("There is no piece \"%s\" in this design; its pieces are %s.".formatted(
+                        idOrMark, String.join(", ", plan.pieces().stream().map(PlannedPiece::id).toList()))));
     }
 
     PrintWriter out() {

@@ -28,7 +28,7 @@ final class PlanCommand implements Callable<Integer> {
         if (json) {
             designs.print(PlanJson.toBytes(plan));
         } else if (why.isPresent()) {
-            new PlanText(plan, designs.out()).why(why.get());
+            new PlanText(plan, designs.out()).why(designs.piece(plan, why.get()));
         } else {
             new PlanText(plan, designs.out()).plan();
         }

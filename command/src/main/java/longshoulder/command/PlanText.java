@@ -3,7 +3,9 @@ package longshoulder.command;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.stream.Collectors;
+import longshoulder.core.brief.HouseRules;
 import longshoulder.core.finding.Finding;
+import longshoulder.core.measure.Length;
 import longshoulder.core.finding.Remedy;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.Plan;
@@ -64,14 +66,11 @@ final class PlanText {
     }
 
     /** The reckoning of every figure of a piece. */
-    void why(String idOrMark) {
-        PlannedPiece piece = plan.pieces().stream()
-                .filter(p -> p.id().equals(idOrMark) || p.piece().mark().equals(idOrMark)).findFirst()
-                .orElseThrow(() -> new Refusal("There is no piece \"%s\" in this design; its pieces are %s.".formatted(
-                        idOrMark, String.join(", ", plan.pieces().stream().map(PlannedPiece::id).toList()))));
+    void why(PlannedPiece piece) {
         out.println(words.name(piece.id()) + " (" + piece.piece().mark() + ")");
-        words.say(piece.start()).forEach(line -> out.println("  first end: " + line));
-        words.say(piece.finish()).forEach(line -> out.println("  other end: " + line));
+        Length run = HouseRules.limit(plan.project().brief(), HouseRules.FENCE_RUN);
+        words.say(piece.start(), run).forEach(line -> out.println("  first end: " + line));
+        words.say(piece.finish(), run).forEach(line -> out.println("  other end: " + line));
         tell(piece.length(), 1, 1);
         tell(piece.piece().width(), 1, 1);
         tell(piece.piece().thickness(), 1, 1);

@@ -192,6 +192,31 @@ class MainTest {
         assertThat(run("set", file, "splay.side=much").err()).contains("is not an angle");
     }
 
+    /** The worked splay of 7°: 599.1 and 622.4 along the edges of the short apron. */
+    @Test
+    void prove_angledPiece_bothWays() throws Exception {
+        String file = design("splay.side=7");
+        Outcome agree = run("prove", file, "apron-left", "--short", "599.1", "--long", "622.4", "--angle", "7");
+        assertThat(agree.code()).isZero();
+        assertThat(agree.out()).contains("The two edges give 6.99°, the plan asks for 7.00°").contains("agree");
+        Outcome odd = run("prove", file, "C1", "--short", "599.1", "--long", "619.4", "--angle", "7");
+        assertThat(odd.code()).isEqualTo(1);
+        assertThat(odd.out()).contains("longer edge is the odd one out");
+        assertThat(run("prove", file, "apron-front", "--short", "1", "--long", "2", "--angle", "7").err())
+                .contains("has square ends");
+        assertThat(run("prove", file, "keel", "--short", "1", "--long", "2", "--angle", "7").err())
+                .contains("There is no piece");
+        assertThat(run("prove", file, "C1", "--short", "one", "--long", "2", "--angle", "7").code()).isEqualTo(2);
+    }
+
+    @Test
+    void fenceRun_isTheMakers() throws Exception {
+        String file = design("splay.side=7");
+        assertThat(run("plan", file, "--why", "C1").out()).contains("fence off by 55.3 mm on a run of 450 mm");
+        run("set", file, "fence.run=600 mm");
+        assertThat(run("plan", file, "--why", "C1").out()).contains("fence off by 73.7 mm on a run of 600 mm");
+    }
+
     @Test
     void new_inches_hasRoundInches() {
         assertThat(run("new", "table", "--inches").out()).contains("\"overall.length\" : \"1524 mm\"")

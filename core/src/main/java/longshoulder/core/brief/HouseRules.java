@@ -25,6 +25,12 @@ public final class HouseRules {
     /** How shoulders are sawn. */
     public static final String SAWING = "shoulder.sawing";
 
+    /** The run over which a fence is set off to cut an angle. */
+    public static final String FENCE_RUN = "fence.run";
+
+    /** How the insides of shoulders are cut. */
+    public static final String UNDERCUT = "shoulder.undercut";
+
     /** How wide boards are held. */
     public static final String FIXING = "top.fixing";
 
@@ -46,7 +52,9 @@ public final class HouseRules {
         List<Parameter> all = new ArrayList<>(List.of(new Parameter.Choice(THICKNESS, THICKNESSES),
                 new Parameter.Choice(LENGTH, LENGTHS), new Parameter.Choice(HORNS, List.of("left", "none")),
                 new Parameter.Choice(SAWING, List.of("by-the-line", "fixed-fence")),
+                new Parameter.Choice(UNDERCUT, List.of("none", "half-a-degree")),
                 new Parameter.Choice(FIXING, List.of("free-to-move", "glued"))));
+        all.add(limit(FENCE_RUN, 450_000, 50, 2000));
         all.add(limit(WALL, 6_000, 0, 50));
         all.add(limit(FLOOR, 5_000, 0, 50));
         all.add(limit(GLUE_ROOM, 1_000, 0, 10));

@@ -38,12 +38,18 @@ final class HandedCheck implements Check {
     private static void mirrored(Subject subject, List<Piece> pieces, List<Finding> findings) {
         List<Piece> left = new ArrayList<>(pieces);
         while (!left.isEmpty()) {
-            Piece first = left.removeFirst();
-            List<Piece> alike = left.stream().filter(other -> compare(subject, first, other) != Congruence.DIFFERENT)
-                    .toList();
-            List<Piece> mirrors = alike.stream()
-                    .filter(other -> compare(subject, first, other) == Congruence.MIRRORED).toList();
-            left.removeAll(alike);
+            Piece first = left.getFirst();
+            List<Piece> alike = new ArrayList<>();
+            List<Piece> mirrors = new ArrayList<>();
+            List<Piece> others = new ArrayList<>();
+            for (Piece other : left.subList(1, left.size())) {
+                Congruence congruence = compare(subject, first, other);
+                (congruence == Congruence.DIFFERENT ? others : alike).add(other);
+                if (congruence == Congruence.MIRRORED) {
+                    mirrors.add(other);
+                }
+            }
+            left = others;
             if (!mirrors.isEmpty()) {
                 List<String> about = new ArrayList<>(List.of(first.id()));
                 alike.forEach(piece -> about.add(piece.id()));

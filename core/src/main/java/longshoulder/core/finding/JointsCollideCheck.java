@@ -1,7 +1,10 @@
 package longshoulder.core.finding;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.finding.Finding.Level;
@@ -19,7 +22,14 @@ final class JointsCollideCheck implements Check {
     @Override
     public List<Finding> run(Subject subject) {
         List<Finding> findings = new ArrayList<>();
-        List<Inside> all = subject.joints().stream().filter(joint -> !isTooLong(joint)).map(Inside::of).toList();
+        Map<String, List<Inside>> byPost = subject.joints().stream().filter(joint -> !isTooLong(joint))
+                .map(Inside::of).collect(Collectors.groupingBy(inside -> inside.joint().meeting().post().id(),
+                        LinkedHashMap::new, Collectors.toList()));
+        byPost.values().forEach(all -> inOnePost(subject, all, findings));
+        return findings;
+    }
+
+    private static void inOnePost(Subject subject, List<Inside> all, List<Finding> findings) {
         for (int i = 0; i < all.size(); i++) {
             for (int j = i + 1; j < all.size(); j++) {
                 if (all.get(i).collidesWith(all.get(j))) {
@@ -27,7 +37,6 @@ final class JointsCollideCheck implements Check {
                 }
             }
         }
-        return findings;
     }
 
     /** A joint and what of it lies beyond the shoulder. */
@@ -38,8 +47,7 @@ final class JointsCollideCheck implements Check {
         }
 
         boolean collidesWith(Inside other) {
-            return joint.meeting().post().id().equals(other.joint.meeting().post().id())
-                    && solid.and(other.solid).volume() > SPECK;
+            return solid.and(other.solid).volume() > SPECK;
         }
     }
 

@@ -50,15 +50,14 @@ final class WallCheck implements Check {
                 remedies.list()));
     }
 
+    private static boolean isThrough(Subject subject, Tenon tenon) {
+        return subject.joints().stream().anyMatch(joint -> joint.id().equals(tenon.id()) && joint.isThrough());
+    }
+
     private static void floor(Subject subject, Tenon tenon, List<Finding> findings) {
-        boolean through = subject.joints().stream().anyMatch(joint -> joint.id().equals(tenon.id())
-                && joint.isThrough());
-        if (through) {
-            return;
-        }
         Length post = tenon.meeting().postExtent().value();
         Length left = post.minus(tenon.depth().value());
-        if (!left.isLessThan(subject.thresholds().floor())) {
+        if (!left.isLessThan(subject.thresholds().floor()) || isThrough(subject, tenon)) {
             return;
         }
         Length shortfall = subject.thresholds().floor().minus(left);

@@ -34,6 +34,17 @@ public record Bounds(Vector3D least, Vector3D greatest) {
                         Math.max(greatest.getZ(), other.greatest.getZ())));
     }
 
+    /** Whether both share at least a point, or nearly do. */
+    boolean touches(Bounds other) {
+        return touches(least.getX(), greatest.getX(), other.least.getX(), other.greatest.getX())
+                && touches(least.getY(), greatest.getY(), other.least.getY(), other.greatest.getY())
+                && touches(least.getZ(), greatest.getZ(), other.least.getZ(), other.greatest.getZ());
+    }
+
+    private static boolean touches(double from, double to, double otherFrom, double otherTo) {
+        return Math.min(to, otherTo) - Math.max(from, otherFrom) > -10 * Tolerance.LENGTH;
+    }
+
     /** Whether the two share more than a touch. */
     boolean overlaps(Bounds other) {
         return overlap(least.getX(), greatest.getX(), other.least.getX(), other.greatest.getX())

@@ -153,14 +153,21 @@ public final class Cell {
 
     /** What is left when another cell is taken away: convex parts that do not overlap. */
     List<Cell> minus(Cell other) {
-        if (and(other).isEmpty()) {
+        if (!bounds.overlaps(other.bounds)) {
             return List.of(this);
         }
         List<Cell> outside = new ArrayList<>();
         Cell rest = this;
         for (Polygon face : other.faces) {
-            rest.clip(face.plane().complement()).ifPresent(outside::add);
-            rest = rest.clip(face.plane()).orElseThrow();
+            Optional<Cell> inside = rest.clip(face.plane());
+            if (inside.isEmpty()) {
+                // They share nothing after all.
+                return List.of(this);
+            }
+            if (inside.get() != rest) {
+                rest.clip(face.plane().complement()).ifPresent(outside::add);
+            }
+            rest = inside.get();
         }
         return outside;
     }

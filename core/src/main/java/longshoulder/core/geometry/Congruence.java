@@ -23,6 +23,9 @@ public enum Congruence {
         if (one.size() != other.size()) {
             return DIFFERENT;
         }
+        if (coincide(one, other)) {
+            return SAME;
+        }
         List<Mesh.Edge> a = centred(one);
         List<Mesh.Edge> b = centred(other);
         boolean mirrored = false;
@@ -38,6 +41,16 @@ public enum Congruence {
             }
         }
         return mirrored ? MIRRORED : DIFFERENT;
+    }
+
+    /** Whether both have the same edges at the same places in the same order: what is made alike mostly has. */
+    private static boolean coincide(List<Mesh.Edge> one, List<Mesh.Edge> other) {
+        for (int i = 0; i < one.size(); i++) {
+            if (!one.get(i).sameAs(other.get(i).from(), other.get(i).to(), NEAR)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Turning a piece half round: end for end with its face side up or down, or over about its length. */

@@ -1,6 +1,7 @@
 package longshoulder.core.geometry;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -35,6 +36,23 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
     /** The skin of a solid. */
     public static Mesh of(Solid solid) {
         return new MeshBuilder(solid).build();
+    }
+
+    /** The same skin on an equal piece that stands elsewhere. */
+    public Mesh moved(Pose from, Pose to) {
+        UnaryOperator<Vector3D> move = point -> to.toWorld(from.toLocal(point));
+        return new Mesh(points.stream().map(move).toList(), triangles,
+                faces.stream().map(face -> new Face(face.cell(), moved(face.polygon(), from, to, move))).toList(),
+                edges.stream().map(edge -> new Edge(move.apply(edge.from()), move.apply(edge.to()))).toList());
+    }
+
+    private static Polygon moved(Polygon polygon, Pose from, Pose to, UnaryOperator<Vector3D> move) {
+        Vector3D.Unit normal = polygon.plane().normal();
+        Vector3D turned = to.along().multiply(normal.dot(from.along()))
+                .add(to.across().multiply(normal.dot(from.across())))
+                .add(to.out().multiply(normal.dot(from.out())));
+        List<Vector3D> corners = polygon.corners().stream().map(move).toList();
+        return new Polygon(HalfSpace.through(corners.getFirst(), turned), corners);
     }
 
     /** Its edges in a piece's own frame of reference. */

@@ -55,7 +55,7 @@ final class MeshBuilder {
     private List<Polygon> exposed(Cell cell, Polygon face) {
         List<Polygon> parts = List.of(face);
         for (Cell other : solid.cells()) {
-            if (other == cell) {
+            if (other == cell || !other.bounds().touches(cell.bounds())) {
                 continue;
             }
             for (Polygon theirs : other.faces()) {

@@ -2,9 +2,12 @@ package longshoulder.core.joint;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Frame;
+import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.measure.Length;
@@ -38,14 +41,19 @@ public final class Joinery {
      */
     public static List<Joint> of(Project project, Frame planned, Frame built) {
         Joinery run = new Joinery(project);
+        Map<String, Piece> pieces = built.pieces().stream().collect(Collectors.toMap(Piece::id, piece -> piece));
         List<Joint> alone = Meetings.find(planned).stream()
-                .map(m -> new Meeting(built.piece(m.rail().id()), m.end(), m.post(), m.face(), m.seat()))
-                .map(meeting -> new Setting(project, meeting)).map(setting -> Pegged.wrap(setting, make(setting)))
+                .map(m -> new Meeting(pieces.getOrDefault(m.rail().id(), m.rail()), m.end(), m.post(), m.face(),
+                        m.seat()))
+                .map(meeting -> new Setting(project, meeting))
+                .map(setting -> Pegged.wrap(setting, Undercut.wrap(setting, make(setting))))
                 .toList();
-        List<Rival> rivals = alone.stream().flatMap(
-                joint -> joint.tenons().stream().map(tenon -> new Rival(tenon, joint.givesWay()))).toList();
+        Map<String, List<Rival>> rivals = alone.stream()
+                .flatMap(joint -> joint.tenons().stream().map(tenon -> new Rival(tenon, joint.givesWay())))
+                .collect(Collectors.groupingBy(rival -> rival.tenon().meeting().post().id()));
         return alone.stream()
-                .map(joint -> joint.fitted(tenon -> run.amongst(project, new Rival(tenon, joint.givesWay()), rivals)))
+                .map(joint -> joint.fitted(tenon -> run.amongst(project, new Rival(tenon, joint.givesWay()),
+                        rivals.getOrDefault(joint.meeting().post().id(), List.of()))))
                 .toList();
     }
 

@@ -16,7 +16,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon, ThroughTenon, BlindWedgedTenon,
         TuskedTenon, StubTenon, LooseTenon, Housing, Dovetail, TaperedDovetail, Bridle, HalfLap, CopeAndStick,
         MouldedTenon,
-        Pegged {
+        Pegged, Undercut {
 
     Meeting meeting();
 
@@ -76,7 +76,7 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
         return Optional.empty();
     }
 
-    /** The joint without the pegs that hold it. */
+    /** The joint without the pegs that hold it and the cutting in of its shoulders. */
     default Joint plain() {
         return this;
     }

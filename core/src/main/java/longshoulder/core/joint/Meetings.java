@@ -29,11 +29,13 @@ public final class Meetings {
     public static List<Meeting> find(Frame frame) {
         List<Piece> joined = frame.pieces().stream().filter(piece -> !piece.role().isLaidOn() && piece.isReal())
                 .toList();
+        Neighbours neighbours = new Neighbours(joined);
         List<Meeting> found = new ArrayList<>();
         for (Piece rail : joined) {
             for (End end : End.values()) {
-                for (Piece post : joined) {
-                    if (!post.equals(rail)) {
+                HalfSpace plane = end == End.START ? rail.shape().start() : rail.shape().finish();
+                for (Piece post : neighbours.of(rail.shape().corners(plane))) {
+                    if (!post.id().equals(rail.id())) {
                         meeting(frame, rail, end, post).ifPresent(found::add);
                     }
                 }

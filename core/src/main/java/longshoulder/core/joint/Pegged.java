@@ -139,6 +139,11 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
     }
 
     @Override
+    public Vector3D.Unit homeward() {
+        return joint.homeward();
+    }
+
+    @Override
     public Vector3D looseWay() {
         return joint.loosePart().isNothing() ? meeting().rail().pose().out().multiply(2) : joint.looseWay();
     }
@@ -175,7 +180,7 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
 
     @Override
     public Joint plain() {
-        return joint;
+        return joint.plain();
     }
 
     @Override

@@ -20,9 +20,6 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 public record EndCut(double faceAngle, double edgeAngle, double sawMitre, double sawTilt, Length longPoint,
         Length shortPoint, LongAt longAt) {
 
-    /** A run of the sled's fence that most shops have, to set an angle by an offset. */
-    public static final Length USUAL_RUN = Length.ofMillimetres(450);
-
     /** Less than this, in degrees, is square. */
     private static final double SQUARE = 1e-9;
 

@@ -2,6 +2,7 @@ package longshoulder.core.plan;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import longshoulder.core.finding.Checks;
@@ -33,11 +34,26 @@ public final class Planner {
     public static Plan plan(Project project) {
         Kind kind = Kinds.find(project.brief().kind()).orElseThrow(() -> new IllegalArgumentException(
                 "There is no kind of furniture (%s).".formatted(project.brief().kind())));
-        Frame planned = AsMilled.follow(project, kind.frame(project.brief()));
+        return plan(project, kind.frame(project.brief()));
+    }
+
+    /** The plan of a project whose pieces stand otherwise than its kind would set them. */
+    public static Plan plan(Project project, Frame frame) {
+        Frame planned = AsMilled.follow(project, frame);
         Frame built = planned.withCut(project.cutShoulders());
         List<Joint> joints = Joinery.of(project, planned, built);
         // Each piece's solid and skin hang on nothing but the joints, so all processors share them.
-        List<PlannedPiece> pieces = built.pieces().parallelStream().map(piece -> planned(project, piece, joints))
+        Map<String, List<Joint>> byRail = joints.stream()
+                .collect(Collectors.groupingBy(joint -> joint.meeting().rail().id()));
+        Map<String, List<Joint>> byPost = joints.stream()
+                .collect(Collectors.groupingBy(joint -> joint.meeting().post().id()));
+        List<Skins.Bare> bare = built.pieces().parallelStream()
+                .map(piece -> new Skins.Bare(piece, cut(piece, byRail.getOrDefault(piece.id(), List.of()),
+                        byPost.getOrDefault(piece.id(), List.of()))))
+                .toList();
+        Map<String, Skins.Skin> skins = Skins.of(bare);
+        List<PlannedPiece> pieces = bare.stream().map(one -> planned(project, one,
+                byRail.getOrDefault(one.piece().id(), List.of()), Objects.requireNonNull(skins.get(one.piece().id()))))
                 .toList();
         Map<String, List<Mesh.Edge>> outlines = pieces.stream()
                 .collect(Collectors.toMap(PlannedPiece::id, PlannedPiece::outline));
@@ -45,25 +61,32 @@ public final class Planner {
                 Checks.run(new Subject(project, planned, built, joints, outlines)));
     }
 
-    private static PlannedPiece planned(Project project, Piece piece, List<Joint> joints) {
-        List<Joint> own = joints.stream().filter(joint -> joint.meeting().rail().id().equals(piece.id())).toList();
+    /**
+     * The solid of a piece with its joints cut.
+     *
+     * @param own the joints at its ends
+     * @param received those that others have in it
+     */
+    private static Solid cut(Piece piece, List<Joint> own, List<Joint> received) {
         Solid solid = piece.body();
-        for (Joint joint : joints) {
-            if (joint.meeting().post().id().equals(piece.id())) {
-                solid = solid.minus(joint.removes());
-            }
+        for (Joint joint : received) {
+            solid = solid.minus(joint.removes());
         }
         for (Joint joint : own) {
             solid = solid.minus(joint.removesFromRail()).plus(joint.adds());
         }
+        return solid;
+    }
+
+    private static PlannedPiece planned(Project project, Skins.Bare bare, List<Joint> own, Skins.Skin skin) {
+        Piece piece = bare.piece();
         double[] arrises = piece.slanted().map(Shape::arrises)
                 .orElseGet(() -> new double[]{piece.length().value().toMillimetres()});
         EndCut start = EndCut.along(piece.pose(), piece.shape().start().normal(), arrises);
         EndCut finish = EndCut.along(piece.pose(), piece.shape().finish().normal(), arrises);
-        Mesh mesh = Mesh.of(solid);
         Optional<Amount> shoulders = own.size() == 2 ? Optional.of(piece.length()) : Optional.empty();
         return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, own), shoulders, start, finish,
-                own, solid, mesh, mesh.edgesIn(piece.pose()));
+                own, bare.solid(), skin.mesh(), skin.outline());
     }
 
     /** Shoulder length and whatever the joints add at both ends. */

@@ -62,8 +62,12 @@ public final class Words {
         return bundle.containsKey("piece." + id) ? bundle.getString("piece." + id) : id;
     }
 
-    /** An angled end in the sentences that a maker sets the tools by; none for a square end. */
-    public List<String> say(EndCut cut) {
+    /**
+     * An angled end in the sentences that a maker sets the tools by; none for a square end.
+     *
+     * @param run of the sled's fence over which the angle is set off
+     */
+    public List<String> say(EndCut cut, Length run) {
         if (cut.isSquare()) {
             return List.of();
         }
@@ -71,8 +75,7 @@ public final class Words {
         return List.of(
                 say(Label.of("cut.angle", degrees(cut.faceAngle()), degrees(cut.edgeAngle()), degrees(cut.bevel()),
                         longAt)),
-                say(Label.of("cut.saw", degrees(cut.sawMitre()), degrees(cut.sawTilt()), cut.fence(EndCut.USUAL_RUN),
-                        EndCut.USUAL_RUN)),
+                say(Label.of("cut.saw", degrees(cut.sawMitre()), degrees(cut.sawTilt()), cut.fence(run), run)),
                 say(Label.of("cut.points", cut.longPoint(), cut.shortPoint())));
     }
 

@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import longshoulder.core.Tables;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.geometry.Skins;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
@@ -106,6 +107,22 @@ class FrameJointsTest {
         Joint square = joint(JointKind.HAUNCHED_TENON, "haunch.depth", "10", "haunch.width", "30");
         assertThat(filling.adds().volume()).isCloseTo(square.adds().volume(), within(1e-9));
         assertThat(square.removes().volume() - filling.removes().volume()).isCloseTo(30 * 8 * 1.5, within(1e-6));
+    }
+
+    /** Two wedges, from nothing at the line to 7 · tan 0.5° at the cheek, over the rail's width. */
+    @Test
+    void undercut_leavesTheLineAndClearsTheCheek() {
+        Project project = Tables.table("shoulder.undercut", "half-a-degree");
+        Joint joint = Joints.in(project);
+        double deep = 7 * Math.tan(Math.toRadians(0.5));
+        assertThat(joint.removesFromRail().volume()).isCloseTo(2 * 95 * 7 * deep / 2, within(1e-6));
+        assertThat(joint.plain()).isInstanceOf(StoppedTenon.class);
+        Plan plan = Planner.plan(project);
+        assertThat(plan.piece("apron-front").shoulderLength().orElseThrow().value()).isEqualTo(mm("1260"));
+        double less = Planner.plan(Tables.table()).piece("apron-front").solid().volume()
+                - plan.piece("apron-front").solid().volume();
+        assertThat(less).isCloseTo(2 * 95 * 7 * deep, within(1e-4));
+        Skins.assertClosed(plan.piece("apron-front").mesh());
     }
 
     /** Drawn back along its way in, no joint meets wood: it can be put together. */

@@ -2,6 +2,7 @@ package longshoulder.core.plan;
 
 import static longshoulder.core.Tables.plan;
 import static longshoulder.core.Tables.worked;
+import static longshoulder.core.Tables.mm;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -54,7 +55,7 @@ class SplayTest {
         assertThat(end.edgeAngle()).isCloseTo(0, within(ANGLE));
         assertThat(end.shortPoint().toMillimetres()).isCloseTo(599.099, within(LENGTH));
         assertThat(end.longPoint().toMillimetres()).isCloseTo(622.428, within(LENGTH));
-        assertThat(end.fence(EndCut.USUAL_RUN).toMillimetres()).isCloseTo(55.253, within(LENGTH));
+        assertThat(end.fence(mm("450")).toMillimetres()).isCloseTo(55.253, within(LENGTH));
         assertThat(end.bevel()).isCloseTo(83, within(ANGLE));
         assertThat(end.longAt()).as("the top edge is the face edge, the bottom is longer")
                 .isEqualTo(EndCut.LongAt.FAR_EDGE);

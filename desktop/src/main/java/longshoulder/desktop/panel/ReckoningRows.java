@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.joint.Candidate;
@@ -69,8 +70,9 @@ final class ReckoningRows {
 
     /** How slanted ends are set out and sawn; once where both are cut alike. */
     private void angles(PlannedPiece piece) {
-        List<String> start = bench.words().say(piece.start());
-        List<String> finish = bench.words().say(piece.finish());
+        Length run = HouseRules.limit(bench.project().brief(), HouseRules.FENCE_RUN);
+        List<String> start = bench.words().say(piece.start(), run);
+        List<String> finish = bench.words().say(piece.finish(), run);
         if (start.isEmpty() && finish.isEmpty()) {
             return;
         }

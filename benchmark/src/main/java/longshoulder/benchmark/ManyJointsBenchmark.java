@@ -1,0 +1,85 @@
+package longshoulder.benchmark;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import longshoulder.core.frame.Frame;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.frame.Role;
+import longshoulder.core.geometry.Pose;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** A long rack: a row of posts with rails between them, so that its joints can be made as many as wanted. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 4, time = 2)
+@Fork(1)
+public class ManyJointsBenchmark {
+
+    private static final int RAILS = 5;
+    private static final double POST = 60;
+    private static final double BAY = 600;
+    private static final double HEIGHT = 1800;
+
+    /** Joints: two for each rail. */
+    @Param({"10", "50", "200", "1000"})
+    private int joints;
+
+    private Project project;
+    private Frame frame;
+
+    @Setup
+    public void build() {
+        project = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
+        List<Piece> pieces = new ArrayList<>();
+        int bays = Math.max(1, joints / (2 * RAILS));
+        for (int post = 0; post <= bays; post++) {
+            pieces.add(new Piece("post-" + post, Role.LEG, "A" + post, size(HEIGHT), size(POST), size(POST),
+                    Pose.of(Vector3D.of(post * (BAY + POST), POST, HEIGHT), Vector3D.Unit.PLUS_X,
+                            Vector3D.Unit.MINUS_Y)));
+        }
+        for (int rail = 0; rail < bays * RAILS; rail++) {
+            double x = rail / RAILS * (BAY + POST) + POST;
+            double z = 200 + rail % RAILS * 350;
+            pieces.add(new Piece("rail-" + rail, Role.APRON, "B" + rail, size(BAY), size(80), size(22),
+                    new Pose(Vector3D.of(x, 40, z), Vector3D.Unit.PLUS_X, Vector3D.Unit.PLUS_Z,
+                            Vector3D.Unit.MINUS_Y)));
+        }
+        frame = new Frame(pieces, List.of(), List.of(), List.of());
+        int made = plan().joints().size();
+        if (made != joints) {
+            throw new IllegalStateException("The rack has (%d) joints, not (%d).".formatted(made, joints));
+        }
+    }
+
+    private static Amount size(double millimetres) {
+        return new Amount.Given(Label.of("parameter.overall.length"), Length.fromMillimetres(millimetres), "size");
+    }
+
+    /** Meetings found, joints made, solids cut, skins closed, findings looked for. */
+    @Benchmark
+    public Plan plan() {
+        return Planner.plan(project, frame);
+    }
+}
