@@ -60,8 +60,9 @@ public class ManyJointsBenchmark {
                             Vector3D.Unit.MINUS_Y)));
         }
         for (int rail = 0; rail < bays * RAILS; rail++) {
-            double x = rail / RAILS * (BAY + POST) + POST;
-            double z = 200 + rail % RAILS * 350;
+            int bay = rail / RAILS;
+            double x = bay * (BAY + POST) + POST;
+            double z = 200 + rail % RAILS * 350.0;
             pieces.add(new Piece("rail-" + rail, Role.APRON, "B" + rail, size(BAY), size(80), size(22),
                     new Pose(Vector3D.of(x, 40, z), Vector3D.Unit.PLUS_X, Vector3D.Unit.PLUS_Z,
                             Vector3D.Unit.MINUS_Y)));

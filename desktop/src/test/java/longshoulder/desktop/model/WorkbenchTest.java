@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kinds;
+import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
@@ -172,5 +173,53 @@ class WorkbenchTest {
         assertThat(target).exists();
         assertThat(bench.project().title()).isEmpty();
         assertThat(shownLength()).isEqualTo(Length.ofMillimetres(1500));
+    }
+
+    /** What is tried out is looked at, not made; it goes with the next change. */
+    @Test
+    void trial_isLookedAtAndThenTakenOrDropped() {
+        Project before = bench.project();
+        bench.tryOut(give("overall.length", 1700));
+        assertThat(bench.project()).isEqualTo(before);
+        Trial trial = bench.trialProperty().get().orElseThrow();
+        assertThat(trial.plan().project()).isNotEqualTo(before);
+        assertThat(trial.changes().figures()).isNotEmpty();
+        bench.drop();
+        assertThat(bench.trialProperty().get()).isEmpty();
+        bench.take();
+        assertThat(bench.project()).isEqualTo(before);
+        bench.tryOut(give("overall.length", 1700));
+        bench.take();
+        assertThat(bench.project()).isEqualTo(trial.plan().project());
+        assertThat(bench.trialProperty().get()).isEmpty();
+        bench.undo();
+        assertThat(bench.project()).isEqualTo(before);
+    }
+
+    @Test
+    void trial_thatIsRefused_becomesANotice() {
+        bench.tryOut(give("overall.length", 5));
+        assertThat(bench.trialProperty().get()).isEmpty();
+        assertThat(bench.noticeProperty().get().text()).contains("must lie between");
+    }
+
+    /** The joint that is worked on is one of the lit piece's; it follows the light. */
+    @Test
+    void joint_followsThePieceThatIsLit() {
+        bench.light("apron-left");
+        assertThat(bench.joint().orElseThrow().meeting().rail().id()).isEqualTo("apron-left");
+        Joint other = bench.plan().joints().stream().filter(one -> one.id().startsWith("apron-back")).findFirst()
+                .orElseThrow();
+        bench.workOn(other);
+        assertThat(bench.pieceProperty().get()).isEqualTo("apron-back");
+        assertThat(bench.joint().map(Joint::id)).contains(other.id());
+        bench.light("leg-front-left");
+        assertThat(bench.joint().orElseThrow().meeting().post().id()).isEqualTo("leg-front-left");
+        bench.light("top");
+        assertThat(bench.joint()).isPresent();
+    }
+
+    private static Edit give(String parameter, long millimetres) {
+        return new Edit.Give(parameter, new Value.Measured(Length.ofMillimetres(millimetres)));
     }
 }

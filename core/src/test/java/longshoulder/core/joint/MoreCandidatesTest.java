@@ -1,0 +1,109 @@
+package longshoulder.core.joint;
+
+import static longshoulder.core.Tables.table;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Label;
+import longshoulder.core.words.Words;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Reasons for and against each type follow the figures of the meeting: each fires here and not on a near twin. */
+class MoreCandidatesTest {
+
+    private static Candidate candidate(Project project, JointKind kind) {
+        Plan plan = Planner.plan(project);
+        return Candidates.of(project, Joints.in(project), plan.joints()).stream().filter(one -> one.kind() == kind)
+                .findFirst().orElseThrow();
+    }
+
+    private static List<String> keys(List<Label> reasons) {
+        return reasons.stream().map(Label::key).toList();
+    }
+
+    /** For: before the bar; the setting in which the reason speaks, and the one in which it does not. */
+    @ParameterizedTest
+    @CsvSource({"STOPPED_TENON, reason.stopped.room, leg.width=30, leg.width=29",
+            "HAUNCHED_TENON, reason.haunched.end, tenon.length=13, tenon.length=12",
+            "DIVIDED_TENON, reason.divided.wide, apron.width=80, apron.width=70",
+            "STUB_TENON, reason.stub.thin, leg.width=29, leg.width=30",
+            "LONG_AND_SHORT, reason.longAndShort.frame, apron.setback=0, apron.setback=1",
+            "COPE_AND_STICK, reason.cope.door, apron.setback=0, apron.setback=1",
+            "GLAZING_BAR, reason.bar.mould, apron.setback=0, apron.setback=1",
+            "HALF_LAP, reason.halfLap.equal, apron.thickness=60, apron.thickness=59",
+            "BRIDLE, reason.bridle.alike, apron.thickness=40, apron.thickness=39"})
+    void speaksFor(JointKind kind, String reason, String speaks, String silent) {
+        assertThat(keys(candidate(with(speaks), kind).speaksFor())).contains(reason);
+        assertThat(keys(candidate(with(silent), kind).speaksFor())).doesNotContain(reason);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"STOPPED_TENON, reason.stopped.thin, leg.width=29, leg.width=30",
+            "STOPPED_TENON, reason.tooWide, apron.width=80, apron.width=70",
+            "LAPPED_DOVETAIL, reason.lapped.wide, apron.width=45, apron.width=44",
+            "SLIDING_DOVETAIL, reason.sliding.long, apron.width=61, apron.width=60",
+            "TAPERED_DOVETAIL, reason.sliding.long, apron.width=61, apron.width=60",
+            "COPE_AND_STICK, reason.cope.thin, apron.thickness=15, apron.thickness=16",
+            "COPE_AND_STICK, reason.moulded.setback, apron.setback=1, apron.setback=0",
+            "GLAZING_BAR, reason.bar.wide, apron.width=41, apron.width=40"})
+    void speaksAgainst(JointKind kind, String reason, String speaks, String silent) {
+        assertThat(keys(candidate(with(speaks), kind).speaksAgainst())).contains(reason);
+        assertThat(keys(candidate(with(silent), kind).speaksAgainst())).doesNotContain(reason);
+    }
+
+    private static Project with(String setting) {
+        return table(setting.split("=", 2));
+    }
+
+    /** Blind wedges crush soft wood. */
+    @Test
+    void blindWedged_inASoftLeg_isAdvisedAgainst() {
+        assertThat(keys(candidate(table(), JointKind.BLIND_WEDGED_TENON).speaksAgainst()))
+                .doesNotContain("reason.blind.soft");
+        Project pine = new Edit.UseWood("leg", "white-pine").applyTo(table());
+        assertThat(keys(candidate(pine, JointKind.BLIND_WEDGED_TENON).speaksAgainst())).contains("reason.blind.soft");
+    }
+
+    /** What is for and against the type that a joint has is what the comparison says of it. */
+    @ParameterizedTest
+    @CsvSource({"STOPPED_TENON", "TUSKED_TENON", "COPE_AND_STICK", "HOUSING"})
+    void ofChosen_isThatOfTheComparison(JointKind kind) {
+        Project project = Joints.with(table(), kind);
+        Plan plan = Planner.plan(project);
+        assertThat(Candidates.ofChosen(project, Joints.in(project), plan.joints())).isEqualTo(candidate(project, kind));
+    }
+
+    /** Every reason can be said in words, with no figure left open. */
+    @Test
+    void everyReason_canBeSaid() {
+        Words words = Words.showing(Showing.SIXTY_FOURTHS);
+        for (String setting : List.of("apron.width=40", "apron.width=200", "leg.width=25", "apron.setback=0",
+                "apron.thickness=10")) {
+            Project project = with(setting);
+            Plan plan = Planner.plan(project);
+            for (Candidate candidate : Candidates.of(project, plan.joints().getFirst(), plan.joints())) {
+                assertThat(candidate.speaksFor().size() + candidate.speaksAgainst().size()).isPositive();
+                candidate.speaksFor().forEach(reason -> assertThat(words.say(reason)).doesNotContain("{"));
+                candidate.speaksAgainst().forEach(reason -> assertThat(words.say(reason)).doesNotContain("{"));
+            }
+        }
+    }
+
+    /** The best comes first: it has no more against it than any after it of the same merits. */
+    @Test
+    void order_isByMerit() {
+        Project project = table();
+        List<Candidate> candidates = Candidates.of(project, Joints.in(project), Planner.plan(project).joints());
+        for (int i = 0; i + 1 < candidates.size(); i++) {
+            assertThat(candidates.get(i).weight()).isGreaterThanOrEqualTo(candidates.get(i + 1).weight());
+        }
+    }
+}
