@@ -47,12 +47,6 @@ public final class Candidates {
                 .sorted(Comparator.comparingInt(Candidate::weight).reversed()).toList();
     }
 
-    /** What speaks for and against the type that a joint already is. */
-    public static Candidate ofChosen(Project project, Joint joint, List<Joint> all) {
-        List<Meeting> meetings = all.stream().map(Joint::meeting).toList();
-        return new Candidates(project, joint.meeting(), meetings).judged(joint.kind());
-    }
-
     private Candidate judged(JointKind kind) {
         switch (kind) {
             case STOPPED_TENON -> stopped();

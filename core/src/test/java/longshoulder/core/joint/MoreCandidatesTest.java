@@ -72,15 +72,6 @@ class MoreCandidatesTest {
         assertThat(keys(candidate(pine, JointKind.BLIND_WEDGED_TENON).speaksAgainst())).contains("reason.blind.soft");
     }
 
-    /** What is for and against the type that a joint has is what the comparison says of it. */
-    @ParameterizedTest
-    @CsvSource({"STOPPED_TENON", "TUSKED_TENON", "COPE_AND_STICK", "HOUSING"})
-    void ofChosen_isThatOfTheComparison(JointKind kind) {
-        Project project = Joints.with(table(), kind);
-        Plan plan = Planner.plan(project);
-        assertThat(Candidates.ofChosen(project, Joints.in(project), plan.joints())).isEqualTo(candidate(project, kind));
-    }
-
     /** Every reason can be said in words, with no figure left open. */
     @Test
     void everyReason_canBeSaid() {

@@ -12,8 +12,6 @@ import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
-import longshoulder.core.joint.Candidate;
-import longshoulder.core.joint.Candidates;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
@@ -104,7 +102,6 @@ final class ReckoningRows {
             if (!bench.joint().map(Joint::id).equals(Optional.of(joint.id()))) {
                 continue;
             }
-            reasons(joint);
             for (Parameter parameter : joint.kind().parameters()) {
                 if (parameter instanceof Parameter.Choice choice) {
                     String address = Address.of(joint.id(), choice.name());
@@ -115,17 +112,6 @@ final class ReckoningRows {
                 }
             }
         }
-    }
-
-    /** What the pieces that meet say for and against the type that was chosen. */
-    private void reasons(Joint joint) {
-        Candidate chosen = Candidates.ofChosen(bench.project(), joint, plan.joints());
-        chosen.speaksFor().forEach(reason -> reason("reason.for", joint, reason));
-        chosen.speaksAgainst().forEach(reason -> reason("reason.against", joint, reason));
-    }
-
-    private void reason(String side, Joint joint, Label reason) {
-        rows.add(ReckoningRow.sentence(joint.id(), bench.words().say(Label.of(side, reason))));
     }
 
     private List<Joint> jointsOf(PlannedPiece piece) {
