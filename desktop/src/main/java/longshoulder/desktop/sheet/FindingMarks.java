@@ -1,8 +1,10 @@
 package longshoulder.desktop.sheet;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -30,6 +32,7 @@ final class FindingMarks {
 
     private final Workbench bench;
     private final List<Node> shown = new ArrayList<>();
+    private final Map<String, Button> kept = new HashMap<>();
     private List<PlacedView> views = List.of();
 
     FindingMarks(Workbench bench) {
@@ -70,14 +73,20 @@ final class FindingMarks {
         });
     }
 
+    /** A mark is kept from edit to edit while the finding is the same; what it says and where it stands may change. */
     private Button mark(Finding finding, Vector2D at) {
-        Button mark = new Button(Texts.get("mark." + level(finding)));
-        mark.getStyleClass().setAll("mark", level(finding));
-        mark.setAccessibleText(bench.words().say(finding));
-        mark.setTooltip(new Tooltip(bench.words().say(finding)));
+        Button mark = kept.computeIfAbsent(finding.code() + finding.level() + finding.about(), key -> {
+            Button fresh = new Button(Texts.get("mark." + level(finding)));
+            fresh.getStyleClass().setAll("mark", level(finding));
+            fresh.setTooltip(new Tooltip());
+            fresh.setPrefSize(22, 22);
+            return fresh;
+        });
+        String words = bench.words().say(finding);
+        mark.setAccessibleText(words);
+        mark.getTooltip().setText(words);
         mark.setOnAction(action -> bench.findingProperty().set(Optional.of(finding)));
         mark.resizeRelocate(Math.rint(at.getX()) - 11.0, Math.rint(at.getY()) - 11.0, 22, 22);
-        mark.setPrefSize(22, 22);
         return mark;
     }
 
