@@ -39,6 +39,9 @@ import longshoulder.desktop.panel.ReckoningRow.What;
  */
 public final class ReckoningPane extends VBox {
 
+    /** So many characters of a name and its option fit beside each other; longer ones stand below each other. */
+    private static final int BESIDE = 38;
+
     private final Workbench bench;
     private List<ReckoningRow> rows = List.of();
     /** One for each row; what does nothing stands for rows without a figure. */
@@ -232,7 +235,7 @@ public final class ReckoningPane extends VBox {
     }
 
     /** A way of making a joint, chosen from a menu where it is named. */
-    private HBox menu(ReckoningRow row) {
+    private Region menu(ReckoningRow row) {
         Address address = Address.parse(row.parameter().orElseThrow());
         Parameter.Choice choice = (Parameter.Choice) Edit.parameter(bench.project(), row.parameter().orElseThrow());
         boolean type = row.what() == What.JOINT;
@@ -249,6 +252,11 @@ public final class ReckoningPane extends VBox {
         }
         Label name = wrapped(row.text());
         name.setMaxWidth(Double.MAX_VALUE);
+        if (row.figure().length() + row.text().length() > BESIDE) {
+            VBox lines = new VBox(name, menu);
+            lines.getStyleClass().addAll("joint-line", "joint-lines");
+            return lines;
+        }
         HBox.setHgrow(name, Priority.ALWAYS);
         HBox line = new HBox(name, menu);
         line.getStyleClass().addAll("choice-line", "joint-line");
