@@ -39,13 +39,15 @@ public enum JointKind {
                         measure("tenon.proud"), choice("tenon.wedges", "none", "fitting", "one", "two"),
                         choice("layout.edge", "same", "each-own")), all(WEDGES, PEGS));
             case BLIND_WEDGED_TENON ->
-                tenon(WEDGES, choice("tenon.wedges", "fitting", "one", "two"), measure("wedge.length"));
+                without("mortise.ends",
+                        tenon(WEDGES, choice("tenon.wedges", "fitting", "one", "two"), measure("wedge.length")));
             case TUSKED_TENON ->
                 List.of(measure("tenon.thickness"), choice(HouseRules.THICKNESS, HouseRules.THICKNESSES),
                         measure("tusk.thickness"), measure("tusk.width"), measure("tusk.bury"), measure("tusk.relish"),
                         choice("tusk.slope", "one-in-seven", "one-in-six", "one-in-eight"),
                         choice("tusk.wide-end", "face-edge", "far-edge"));
-            case STUB_TENON -> tenon(List.of(measure("runner.height"), measure("runner.depth")));
+            case STUB_TENON ->
+                without(HouseRules.LENGTH, tenon(List.of(measure("runner.height"), measure("runner.depth"))));
             case LOOSE_TENON -> List.of(measure("tenon.thickness"), measure("mortise.depth"),
                     choice("mortise.ends", "round", "square"), choice(HouseRules.THICKNESS, HouseRules.THICKNESSES));
             case HOUSING -> List.of(measure("housing.depth"));
@@ -80,6 +82,11 @@ public enum JointKind {
         return all(List.of(measure("tenon.thickness"), choice(HouseRules.THICKNESS, HouseRules.THICKNESSES),
                 measure("tenon.length"), choice(HouseRules.LENGTH, HouseRules.LENGTHS), measure("mortise.depth"),
                 choice("mortise.ends", "square", "round")), all(List.of(others), more));
+    }
+
+    /** Without what would change nothing: a stub has its own length, and wedges want square mortises. */
+    private static List<Parameter> without(String name, List<Parameter> parameters) {
+        return parameters.stream().filter(parameter -> !parameter.name().equals(name)).toList();
     }
 
     private static List<Parameter> all(List<Parameter> first, List<Parameter> second) {

@@ -8,10 +8,13 @@ import static longshoulder.core.joint.Joints.figure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.brief.Parameter;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.EditRefused;
@@ -21,6 +24,7 @@ import longshoulder.core.reckoning.Label;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** Schools for the whole project, for a type of joint and for one joint; the nearest decides, and the reckoning says which. */
 class SchoolsTest {
@@ -85,6 +89,28 @@ class SchoolsTest {
         assertThat(Joints.in(project).tenons().getFirst().ends()).isEqualTo(Tenon.Ends.ROUND);
         Project other = Joints.with(project, JointKind.HAUNCHED_TENON);
         assertThat(Joints.in(other).tenons().getFirst().ends()).isEqualTo(Tenon.Ends.SQUARE);
+    }
+
+    /** No option is offered that would change nothing, where the joint has pegs and wedges to which it can apply. */
+    @ParameterizedTest
+    @EnumSource(JointKind.class)
+    void everyOption_changesTheJoint(JointKind kind) {
+        Project project = Joints.with(table("apron.setback", "0", "tenon.meeting", "full"), kind);
+        for (String setting : List.of("peg=drawbored", "tenon.wedges=one")) {
+            String[] halves = setting.split("=", 2);
+            if (kind.parameters().stream().anyMatch(one -> one.name().equals(halves[0]))) {
+                project = give(FRONT_LEFT + ":" + halves[0], halves[1]).applyTo(project);
+            }
+        }
+        for (Parameter parameter : kind.parameters()) {
+            if (parameter instanceof Parameter.Choice choice) {
+                Set<Joint> made = new HashSet<>();
+                for (String option : choice.options()) {
+                    made.add(Joints.in(give(FRONT_LEFT + ":" + choice.name(), option).applyTo(project)));
+                }
+                assertThat(made).as("%s of a %s", choice.name(), kind.id()).hasSizeGreaterThan(1);
+            }
+        }
     }
 
     /** The reckoning names the school, or for whom a figure was given. */
