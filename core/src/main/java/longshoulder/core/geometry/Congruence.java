@@ -23,7 +23,7 @@ public enum Congruence {
         if (one.size() != other.size()) {
             return DIFFERENT;
         }
-        if (coincide(one, other)) {
+        if (one.equals(other) || coincide(one, other)) {
             return SAME;
         }
         List<Mesh.Edge> a = centred(one);
@@ -87,6 +87,10 @@ public enum Congruence {
     }
 
     private static boolean matches(List<Mesh.Edge> a, List<Mesh.Edge> b, int signs, boolean swap) {
+        // Most turns are ruled out by where the ends of all edges lie on average, without a look at any pair.
+        if (mapped(average(a), signs, swap).distance(average(b)) > NEAR) {
+            return false;
+        }
         for (Mesh.Edge edge : a) {
             Vector3D from = mapped(edge.from(), signs, swap);
             Vector3D to = mapped(edge.to(), signs, swap);
@@ -99,6 +103,19 @@ public enum Congruence {
             }
         }
         return true;
+    }
+
+    private static Vector3D average(List<Mesh.Edge> edges) {
+        double x = 0;
+        double y = 0;
+        double z = 0;
+        for (Mesh.Edge edge : edges) {
+            x += edge.from().getX() + edge.to().getX();
+            y += edge.from().getY() + edge.to().getY();
+            z += edge.from().getZ() + edge.to().getZ();
+        }
+        double ends = Math.max(1, 2.0 * edges.size());
+        return Vector3D.of(x / ends, y / ends, z / ends);
     }
 
     private static Vector3D mapped(Vector3D p, int signs, boolean swap) {

@@ -98,8 +98,12 @@ public final class HeaderBar extends HBox {
         state.setText(stops + risks + notes == 0
                 ? Texts.get("state.settled")
                 : (part(stops, "stop") + part(risks, "risk") + part(notes, "note")).strip() + "   F8");
-        state.getStyleClass().removeAll("stop", "risk", "note");
-        state.getStyleClass().add(stops > 0 ? "stop" : risks > 0 ? "risk" : "note");
+        String worst = stops > 0 ? "stop" : risks > 0 ? "risk" : "note";
+        // Unchanged classes are left alone: touching them has the button styled again.
+        if (!state.getStyleClass().contains(worst)) {
+            state.getStyleClass().removeAll("stop", "risk", "note");
+            state.getStyleClass().add(worst);
+        }
         state.setDisable(stops + risks + notes == 0);
     }
 
