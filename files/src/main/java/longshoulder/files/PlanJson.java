@@ -69,13 +69,13 @@ public final class PlanJson {
         }
         out.writeBooleanField("orientationMark", marked);
         out.writeArrayFieldStart("ends");
-        end(out, Meeting.End.START, piece.start(), piece.jointAt(Meeting.End.START));
-        end(out, Meeting.End.FINISH, piece.finish(), piece.jointAt(Meeting.End.FINISH));
+        end(out, Meeting.Part.START, piece.start(), piece.jointAt(Meeting.Part.START));
+        end(out, Meeting.Part.FINISH, piece.finish(), piece.jointAt(Meeting.Part.FINISH));
         out.writeEndArray();
         out.writeEndObject();
     }
 
-    private static void end(JsonGenerator out, Meeting.End end, EndCut cut, Optional<Joint> joint)
+    private static void end(JsonGenerator out, Meeting.Part end, EndCut cut, Optional<Joint> joint)
             throws IOException {
         out.writeStartObject();
         out.writeStringField("end", code(end));

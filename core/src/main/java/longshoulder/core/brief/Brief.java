@@ -40,6 +40,16 @@ public record Brief(String kind, Map<String, Value> values) {
         return new Brief(kind, changed);
     }
 
+    /** With other values underneath: they hold where this has none. */
+    public Brief over(Map<String, Value> usual) {
+        if (usual.isEmpty()) {
+            return this;
+        }
+        Map<String, Value> all = new TreeMap<>(usual);
+        all.putAll(values);
+        return new Brief(kind, all);
+    }
+
     /** The length given for a parameter, as the leaf of a reckoning; empty where it is left to the school. */
     public Optional<Amount> measure(String parameter) {
         return values.get(parameter) instanceof Value.Measured(Length length)

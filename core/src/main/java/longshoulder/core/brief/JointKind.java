@@ -9,7 +9,7 @@ import longshoulder.core.measure.Length;
 
 /** The types of joint that a meeting can get, and what each asks for. How each is made stands in its own file. */
 public enum JointKind {
-    STOPPED_TENON, HAUNCHED_TENON, DIVIDED_TENON, THROUGH_TENON, BLIND_WEDGED_TENON, TUSKED_TENON, STUB_TENON, LOOSE_TENON, HOUSING, LAPPED_DOVETAIL, SLIDING_DOVETAIL, TAPERED_DOVETAIL, BRIDLE, HALF_LAP, COPE_AND_STICK, LONG_AND_SHORT, GLAZING_BAR;
+    STOPPED_TENON, HAUNCHED_TENON, DIVIDED_TENON, THROUGH_TENON, BLIND_WEDGED_TENON, TUSKED_TENON, STUB_TENON, LOOSE_TENON, HOUSING, LAPPED_DOVETAIL, SLIDING_DOVETAIL, TAPERED_DOVETAIL, BRIDLE, HALF_LAP, CROSS_LAP, GROOVE, COPE_AND_STICK, LONG_AND_SHORT, GLAZING_BAR;
 
     /** Name of the parameter that chooses the type of one joint. */
     public static final String CHOICE = "joint";
@@ -57,12 +57,25 @@ public enum JointKind {
                     choice("tail.slope", "one-in-seven", "one-in-six", "one-in-eight"));
             case BRIDLE -> List.of(measure("bridle.tongue"));
             case HALF_LAP -> List.of();
+            case CROSS_LAP -> List.of(measure("lap.depth"));
+            case GROOVE -> List.of(measure("groove.room"), choice("groove.run", "panel", "through"),
+                    choice("groove.form", "groove", "rebate"));
             case COPE_AND_STICK -> all(List.of(measure("tongue.length"), measure("tongue.thickness")), MOULD);
             case LONG_AND_SHORT -> tenon(MOULD, measure("rebate.width"), measure("rebate.depth"));
             case GLAZING_BAR ->
                 all(List.of(measure("tenon.thickness"), measure("tenon.length"), measure("mortise.depth"),
                         measure("rebate.width"), measure("rebate.depth")), MOULD);
         };
+    }
+
+    /** All that the end of a rail can have. */
+    public static List<JointKind> ofEnds() {
+        return Arrays.stream(values()).filter(JointKind::isForEnds).toList();
+    }
+
+    /** Whether the end of a rail can have it; a crossing and the side of a panel each have a type of their own. */
+    public boolean isForEnds() {
+        return this != CROSS_LAP && this != GROOVE;
     }
 
     private static Parameter measure(String name) {
@@ -103,8 +116,9 @@ public enum JointKind {
         return Arrays.stream(values()).filter(kind -> kind.id().equals(id)).findFirst();
     }
 
-    /** The parameter that chooses among all types. */
+    /** The parameter that chooses among all types that an end of a rail can have. */
     public static Parameter.Choice choice() {
-        return new Parameter.Choice(CHOICE, Arrays.stream(values()).map(JointKind::id).toList());
+        return new Parameter.Choice(CHOICE,
+                ofEnds().stream().map(JointKind::id).toList());
     }
 }

@@ -64,12 +64,12 @@ public sealed interface Parameter {
         }
     }
 
-    /** An angle from square or plumb; its default is none. */
-    record Turn(String name, Angle least, Angle greatest) implements Parameter {
+    /** An angle from square or plumb; its default may be none at all. */
+    record Turn(String name, Angle usual, Angle least, Angle greatest) implements Parameter {
 
         @Override
         public Optional<Value> preset(boolean inches) {
-            return Optional.of(new Value.Turned(Angle.ZERO));
+            return Optional.of(new Value.Turned(usual));
         }
 
         @Override

@@ -8,10 +8,11 @@ import java.util.stream.Stream;
 public final class Checks {
 
     private static final Check SIZES = new RoomCheck();
-    private static final List<Check> JOINTS = List.of(new CollisionCheck(), new JointsCollideCheck(),
+    private static final List<Check> JOINTS = List.of(new FloatingCheck(), new CollisionCheck(),
+            new JointsCollideCheck(),
             new ShortGrainCheck(), new WallCheck(), new EndGrainCheck(), new ThicknessCheck(), new WideTenonCheck(),
             new GlueRoomCheck(), new ShoulderCheck(), new WedgeCheck(), new TuskCheck(), new PegCheck(),
-            new HeldCheck(),
+            new HeldCheck(), new GrooveCheck(), new CrowdedCheck(),
             new LayoutCheck(), new FitCheck(), new EntryCheck(), new HandedCheck());
 
     private Checks() {}

@@ -16,7 +16,7 @@ final class EntryCheck implements Check {
 
     @Override
     public List<Finding> run(Subject subject) {
-        return subject.joints().stream().filter(EntryCheck::isSideways)
+        return subject.atEnds().stream().filter(EntryCheck::isSideways)
                 .filter(joint -> drop(joint.meeting()).isPositive()).map(joint -> finding(subject, joint)).toList();
     }
 

@@ -24,7 +24,7 @@ final class HeldCheck implements Check {
                     .filter(piece -> isWide(subject, piece))
                     .forEach(piece -> findings.add(top(subject, piece)));
         }
-        for (Joint joint : subject.joints()) {
+        for (Joint joint : subject.atEnds()) {
             Piece rail = joint.meeting().rail();
             boolean reported = findings.stream().anyMatch(finding -> finding.about().contains(rail.id()));
             if (isWide(subject, rail) && !reported && !joint.tenons().isEmpty()) {

@@ -25,7 +25,7 @@ final class LayoutCheck implements Check {
     public List<Finding> run(Subject subject) {
         List<Finding> findings = new ArrayList<>();
         boolean fixedFence = HouseRules.isChosen(subject.project().brief(), HouseRules.SAWING, "fixed-fence");
-        for (Joint joint : subject.joints()) {
+        for (Joint joint : subject.atEnds()) {
             if (joint.plain() instanceof ThroughTenon through && !through.oneEdge()) {
                 findings.add(layout(subject, joint));
             }

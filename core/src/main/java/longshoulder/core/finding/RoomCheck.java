@@ -25,7 +25,7 @@ final class RoomCheck implements Check {
                 findings.add(nothingLeft(subject, piece));
             }
         }
-        subject.joints().forEach(joint -> railBeside(subject, joint.meeting(), findings));
+        subject.atEnds().forEach(joint -> railBeside(subject, joint.meeting(), findings));
         subject.tenons().forEach(tenon -> tenonless(subject, tenon, findings));
         subject.tenons().filter(RoomCheck::isOffRail).forEach(tenon -> findings.add(offRail(subject, tenon)));
         return findings;

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Tenon;
 import longshoulder.core.project.Project;
@@ -14,18 +15,29 @@ import longshoulder.core.project.Project;
  *
  * @param planned the frame as planned
  * @param built the frame with what was really cut
+ * @param solids each piece with its joints cut, in the world, by its id
  * @param outlines edges of each piece with its joints cut, in its own frame of reference, by its id
  */
 public record Subject(Project project, Frame planned, Frame built, List<Joint> joints,
-        Map<String, List<Mesh.Edge>> outlines) {
+        Map<String, Solid> solids, Map<String, List<Mesh.Edge>> outlines) {
 
     public Subject {
+        solids = Map.copyOf(solids);
         joints = List.copyOf(joints);
         outlines = Map.copyOf(outlines);
     }
 
+    Solid solid(String piece) {
+        return solids.getOrDefault(piece, Solid.NOTHING);
+    }
+
     List<Mesh.Edge> outline(String piece) {
         return outlines.getOrDefault(piece, List.of());
+    }
+
+    /** The joints at ends of rails: neither crossings nor panels in their grooves. */
+    List<Joint> atEnds() {
+        return joints.stream().filter(joint -> joint.kind().isForEnds()).toList();
     }
 
     Thresholds thresholds() {

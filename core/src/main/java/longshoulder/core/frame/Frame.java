@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import longshoulder.core.brief.Value;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -16,14 +17,25 @@ import longshoulder.core.reckoning.Label;
  * @param spans rails that lie between the same pair of posts or between posts that must stand parallel: their shoulder
  *        lengths must agree
  * @param dimensions the figures that its drawings show
+ * @param usual what this kind of furniture usually has for its joints, by the address in the brief; the maker's own values
+ *        come before these
+ * @param assemblies what is glued up by itself, in the order of the glue-ups
  */
-public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spans, List<Dimension> dimensions) {
+public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spans, List<Dimension> dimensions,
+        Map<String, Value> usual, List<Assembly> assemblies) {
 
     public Frame {
+        usual = Map.copyOf(usual);
+        assemblies = List.copyOf(assemblies);
         pieces = List.copyOf(pieces);
         seats = List.copyOf(seats);
         spans = spans.stream().map(List::copyOf).toList();
         dimensions = List.copyOf(dimensions);
+    }
+
+    /** A frame whose joints are left to the schools. */
+    public Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spans, List<Dimension> dimensions) {
+        this(pieces, seats, spans, dimensions, Map.of(), List.of());
     }
 
     /** The piece with an id. @throws IllegalArgumentException if there is none */
@@ -50,6 +62,6 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
 
     /** With other pieces in the places of these; each keeps its id. */
     public Frame with(UnaryOperator<Piece> change) {
-        return new Frame(pieces.stream().map(change).toList(), seats, spans, dimensions);
+        return new Frame(pieces.stream().map(change).toList(), seats, spans, dimensions, usual, assemblies);
     }
 }

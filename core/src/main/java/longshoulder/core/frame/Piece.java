@@ -59,6 +59,14 @@ public record Piece(String id, Role role, String mark, Amount length, Amount wid
         return new Piece(id, role, mark, length, otherWidth, otherThickness, moved, other);
     }
 
+    /** The same piece seen with its edges for its faces: what was its width is its thickness. */
+    @SuppressWarnings("ArgumentSelectionDefectChecker") // the swap is the point
+    public Piece turned() {
+        Pose quarter = new Pose(pose.toWorld(0, width.value().toMillimetres(), 0), pose.along(), pose.out(),
+                pose.across().negate());
+        return new Piece(id, role, mark, length, thickness, width, quarter, shape.turned());
+    }
+
     /** The same piece between other ends, each moved out along the grain by so many millimetres. */
     public Piece endingFarther(double atStart, double atFinish, Amount otherLength) {
         Pose moved = new Pose(pose.toWorld(-atStart, 0, 0), pose.along(), pose.across(), pose.out());

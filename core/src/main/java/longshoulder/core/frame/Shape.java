@@ -39,6 +39,12 @@ public record Shape(HalfSpace start, HalfSpace finish, HalfSpace faceSide, HalfS
         return new Shape(otherStart, otherFinish, faceSide, back, faceEdge, farEdge);
     }
 
+    /** The same planes, edges taken for faces. */
+    @SuppressWarnings("ArgumentSelectionDefectChecker") // the swap is the point
+    Shape turned() {
+        return new Shape(start, finish, faceEdge, farEdge, back, faceSide, isBox);
+    }
+
     /** All six, the ends first. */
     public List<HalfSpace> planes() {
         return List.of(start, finish, faceSide, back, faceEdge, farEdge);

@@ -46,7 +46,7 @@ public record Bounds(Vector3D least, Vector3D greatest) {
     }
 
     /** Whether the two share more than a touch. */
-    boolean overlaps(Bounds other) {
+    public boolean overlaps(Bounds other) {
         return overlap(least.getX(), greatest.getX(), other.least.getX(), other.greatest.getX())
                 && overlap(least.getY(), greatest.getY(), other.least.getY(), other.greatest.getY())
                 && overlap(least.getZ(), greatest.getZ(), other.least.getZ(), other.greatest.getZ());

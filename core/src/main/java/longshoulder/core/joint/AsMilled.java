@@ -43,7 +43,7 @@ public final class AsMilled {
             HalfSpace face = meeting.face().surface(sections.piece(meeting.post().id()));
             double run = meeting.surface().offset() - face.offset();
             double cosine = Math.abs(meeting.surface().normal().dot(rail.pose().along()));
-            farther.computeIfAbsent(rail.id(), id -> new double[2])[meeting.end() == Meeting.End.START ? 0 : 1] += run
+            farther.computeIfAbsent(rail.id(), id -> new double[2])[meeting.part() == Meeting.Part.START ? 0 : 1] += run
                     / cosine;
             lengths.merge(rail.id(), longer(rail.length(), meeting, run), (one, other) -> Amount
                     .sum(rail.length().label()).plus(one).plus(other).minus(rail.length()).amount());

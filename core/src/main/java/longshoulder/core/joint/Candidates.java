@@ -1,7 +1,6 @@
 package longshoulder.core.joint;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import longshoulder.core.brief.JointKind;
@@ -42,7 +41,10 @@ public final class Candidates {
     /** All types for the meeting of a joint, the best first; of equals the simpler. */
     public static List<Candidate> of(Project project, Joint joint, List<Joint> all) {
         List<Meeting> meetings = all.stream().map(Joint::meeting).toList();
-        return Arrays.stream(JointKind.values())
+        if (!joint.kind().isForEnds()) {
+            return List.of(new Candidates(project, joint.meeting(), meetings).judged(joint.kind()));
+        }
+        return JointKind.ofEnds().stream()
                 .map(kind -> new Candidates(project, joint.meeting(), meetings).judged(kind))
                 .sorted(Comparator.comparingInt(Candidate::weight).reversed()).toList();
     }
@@ -63,6 +65,8 @@ public final class Candidates {
             case TAPERED_DOVETAIL -> tapered();
             case BRIDLE -> bridle();
             case HALF_LAP -> halfLap();
+            case CROSS_LAP -> say(true, "reason.crossLap", meeting.post().id());
+            case GROOVE -> say(true, "reason.groove", meeting.rail().id());
             case COPE_AND_STICK -> copeAndStick();
             case LONG_AND_SHORT -> moulded("reason.longAndShort.frame");
             case GLAZING_BAR -> glazingBar();

@@ -43,8 +43,7 @@ public final class Joinery {
         Joinery run = new Joinery(project);
         Map<String, Piece> pieces = built.pieces().stream().collect(Collectors.toMap(Piece::id, piece -> piece));
         List<Joint> alone = Meetings.find(planned).stream()
-                .map(m -> new Meeting(pieces.getOrDefault(m.rail().id(), m.rail()), m.end(), m.post(), m.face(),
-                        m.seat()))
+                .map(m -> m.with(pieces.getOrDefault(m.rail().id(), m.rail())))
                 .map(meeting -> new Setting(project, meeting))
                 .map(setting -> Pegged.wrap(setting, Undercut.wrap(setting, make(setting))))
                 .toList();
@@ -89,6 +88,8 @@ public final class Joinery {
             case TAPERED_DOVETAIL -> TaperedDovetail.make(setting);
             case BRIDLE -> Bridle.make(setting);
             case HALF_LAP -> HalfLap.make(setting);
+            case CROSS_LAP -> CrossLap.make(setting);
+            case GROOVE -> Groove.make(setting);
             case COPE_AND_STICK -> CopeAndStick.make(setting);
             case LONG_AND_SHORT -> MouldedTenon.longAndShort(setting);
             case GLAZING_BAR -> MouldedTenon.glazingBar(setting);

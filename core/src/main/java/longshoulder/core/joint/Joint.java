@@ -14,7 +14,8 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * {@link JointKind}.
  */
 public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon, ThroughTenon, BlindWedgedTenon,
-        TuskedTenon, StubTenon, LooseTenon, Housing, Dovetail, TaperedDovetail, Bridle, HalfLap, CopeAndStick,
+        TuskedTenon, StubTenon, LooseTenon, Housing, Dovetail, TaperedDovetail, Bridle, HalfLap, CrossLap, Groove,
+        CopeAndStick,
         MouldedTenon,
         Pegged, Undercut {
 

@@ -9,24 +9,37 @@ import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
- * A place where the end of a rail stands on a long face of a post.
+ * A place where two pieces meet: most often the end of a rail stands on a long face of a post; a panel may stand with an edge in
+ * a groove of it, or one piece may cross the other.
  *
- * @param rail the piece whose end it is
- * @param end which of its ends
+ * @param rail the piece that comes in; as it is seen from the post, so that its width lies along the post where it can
+ * @param part which part of it meets the post
  * @param post the piece that it stands on
  * @param face which face of the post it stands on
  * @param seat how the rail sits there, in the maker's figures
  */
-public record Meeting(Piece rail, End end, Piece post, PostFace face, Seat seat) {
+public record Meeting(Piece rail, Part part, Piece post, PostFace face, Seat seat) {
 
     /** Stable name, such as {@code apron-front/leg-front-left}: it survives changes of size. */
     public String id() {
         return rail.id() + "/" + post.id();
     }
 
-    /** Into the post: the outward direction of the rail's end. */
+    /** Into the post: the outward direction of the rail's end or edge; for a crossing, the way in which the rail is let in. */
     public Vector3D.Unit inward() {
-        return end == End.START ? rail.pose().along().negate() : rail.pose().along();
+        return switch (part) {
+            case START -> rail.pose().along().negate();
+            case FINISH -> rail.pose().along();
+            case FACE_EDGE -> rail.pose().across().negate();
+            case FAR_EDGE -> rail.pose().across();
+            case MIDDLE -> surface().normal().negate();
+        };
+    }
+
+    /** The same meeting of a rail that was really cut otherwise. */
+    Meeting with(Piece built) {
+        boolean turned = Math.abs(built.pose().out().dot(rail.pose().out())) < 0.5;
+        return new Meeting(turned ? built.turned() : built, part, post, face, seat);
     }
 
     /** How thick the post is in the direction in which a tenon enters. */
@@ -53,14 +66,14 @@ public record Meeting(Piece rail, End end, Piece post, PostFace face, Seat seat)
     }
 
     /** The end of the post that is nearest to the rail's face edge: what places along the post are measured from. */
-    public End postEnd() {
+    public Part postEnd() {
         Vector3D.Unit edgeward = rail.pose().across().negate();
-        return post.pose().along().dot(edgeward) > 0 ? End.FINISH : End.START;
+        return post.pose().along().dot(edgeward) > 0 ? Part.FINISH : Part.START;
     }
 
-    /** The plane of the rail's end; the rail's body lies inside. */
+    /** The plane of the rail's end or edge; the rail's body lies inside. At a crossing it is the post's own surface. */
     public HalfSpace shoulder() {
-        return end == End.START ? rail.shape().start() : rail.shape().finish();
+        return part == Part.MIDDLE ? surface().complement() : part.of(rail);
     }
 
     /** How far the rail's end stands out past the post's inner face, in millimetres; less than nothing where it does not. */
@@ -79,9 +92,25 @@ public record Meeting(Piece rail, End end, Piece post, PostFace face, Seat seat)
         return face.surface(post);
     }
 
-    /** The ends of a rail along its own grain. */
-    public enum End {
-        START, FINISH
+    /** What of a rail meets the post: an end along its own grain, a long edge, or its middle where the two cross. */
+    public enum Part {
+        START, FINISH, FACE_EDGE, FAR_EDGE, MIDDLE;
+
+        /** Whether it is one of the two ends along the grain, which have shoulders. */
+        public boolean isEnd() {
+            return this == START || this == FINISH;
+        }
+
+        /** The plane of this part of a piece; the piece lies inside. @throws IllegalArgumentException for the middle */
+        HalfSpace of(Piece piece) {
+            return switch (this) {
+                case START -> piece.shape().start();
+                case FINISH -> piece.shape().finish();
+                case FACE_EDGE -> piece.shape().faceEdge();
+                case FAR_EDGE -> piece.shape().farEdge();
+                case MIDDLE -> throw new IllegalArgumentException("A piece's middle is no plane.");
+            };
+        }
     }
 
     /** The long faces of a post. */

@@ -10,14 +10,17 @@ import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
-import longshoulder.core.joint.Meeting.End;
+import longshoulder.core.joint.Meeting.Part;
 import longshoulder.core.joint.Meeting.PostFace;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
-/** Finds where ends of pieces stand on long faces of others, from the geometry alone. */
+/**
+ * Finds where pieces meet, from the geometry alone: ends that stand on long faces of others, sides of panels that lie inside
+ * others, and pieces that cross.
+ */
 public final class Meetings {
 
     /** How thick a slice of a rail's end is looked at, in millimetres. */
@@ -32,27 +35,41 @@ public final class Meetings {
         Neighbours neighbours = new Neighbours(joined);
         List<Meeting> found = new ArrayList<>();
         for (Piece rail : joined) {
-            for (End end : End.values()) {
-                HalfSpace plane = end == End.START ? rail.shape().start() : rail.shape().finish();
-                for (Piece post : neighbours.of(rail.shape().corners(plane))) {
-                    if (!post.id().equals(rail.id())) {
-                        meeting(frame, rail, end, post).ifPresent(found::add);
-                    }
-                }
+            if (!rail.role().isPanel()) {
+                ends(frame, rail, neighbours, found);
             }
         }
+        found.addAll(new Overlaps(joined).find());
         return found;
     }
 
-    private static Optional<Meeting> meeting(Frame frame, Piece rail, End end, Piece post) {
-        HalfSpace endPlane = end == End.START ? rail.shape().start() : rail.shape().finish();
+    private static void ends(Frame frame, Piece rail, Neighbours neighbours, List<Meeting> found) {
+        for (Part end : List.of(Part.START, Part.FINISH)) {
+            for (Piece post : neighbours.of(rail.shape().corners(end.of(rail)))) {
+                if (!post.id().equals(rail.id()) && !post.role().isPanel()) {
+                    meeting(frame, rail, end, post).ifPresent(found::add);
+                }
+            }
+        }
+    }
+
+    private static Optional<Meeting> meeting(Frame frame, Piece rail, Part end, Piece post) {
+        HalfSpace endPlane = end.of(rail);
         for (PostFace face : PostFace.values()) {
             HalfSpace surface = face.surface(post);
             if (endPlane.faces(surface) && overlaps(rail, endPlane, post, surface)) {
-                return Optional.of(new Meeting(rail, end, post, face, seat(frame, rail, endPlane, post)));
+                Piece seen = asSeenFrom(post, rail);
+                return Optional.of(new Meeting(seen, end, post, face, seat(frame, seen, endPlane, post)));
             }
         }
         return Optional.empty();
+    }
+
+    /** A rail turned, where need be, so that its width and not its thickness lies along the post. */
+    private static Piece asSeenFrom(Piece post, Piece rail) {
+        double thickness = Math.abs(rail.pose().out().dot(post.pose().along()));
+        double width = Math.abs(rail.pose().across().dot(post.pose().along()));
+        return thickness > width + Tolerance.DIRECTION ? rail.turned() : rail;
     }
 
     /** Whether the rail's end and the face of the post share an area: two thin slices on either side of the plane. */

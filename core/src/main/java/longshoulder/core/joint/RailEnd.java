@@ -71,7 +71,7 @@ record RailEnd(Meeting meeting) {
     /** A point so far beyond the shoulder. */
     Vector3D pointBeyond(double run, double y, double z) {
         Pose pose = meeting.rail().pose();
-        double sign = meeting.end() == Meeting.End.START ? -1 : 1;
+        double sign = meeting.part() == Meeting.Part.START ? -1 : 1;
         return pose.toWorld(pose.run(meeting.shoulder(), y, z) + sign * run, y, z);
     }
 

@@ -14,10 +14,13 @@ import longshoulder.core.reckoning.Label;
 /** What a joint is made from: its meeting, and what the maker chose for it or for the whole project. */
 record Setting(Project project, Meeting meeting) {
 
-    /** The type chosen for this meeting; the stopped tenon where none was. */
+    /** The type chosen for this meeting; the stopped tenon where none was. Panels and crossings leave no choice. */
     JointKind kind() {
+        if (!meeting.part().isEnd() || meeting.rail().role().isPanel()) {
+            return meeting.part() == Meeting.Part.MIDDLE ? JointKind.CROSS_LAP : JointKind.GROOVE;
+        }
         return brief().choice(Address.of(meeting.id(), JointKind.CHOICE)).flatMap(JointKind::find)
-                .orElse(JointKind.STOPPED_TENON);
+                .filter(JointKind::isForEnds).orElse(JointKind.STOPPED_TENON);
     }
 
     /** The length given for this joint, else for its type, else for the whole project. */

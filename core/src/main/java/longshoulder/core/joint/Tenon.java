@@ -173,7 +173,7 @@ public record Tenon(Meeting meeting, Amount thickness, Amount width, Amount leng
         double y = mm(edgeShoulder) + beyond;
         double z = mm(rail.thickness()) - mm(faceShoulder);
         Vector3D mouth = rail.pose().toWorld(rail.pose().run(meeting.surface(), y, z), y, z);
-        HalfSpace end = meeting.postEnd() == Meeting.End.START ? post.shape().start() : post.shape().finish();
+        HalfSpace end = meeting.postEnd() == Meeting.Part.START ? post.shape().start() : post.shape().finish();
         double along = -end.distance(mouth) / Math.abs(end.normal().dot(post.pose().along()));
         return new Amount.Traced(Label.of(key), Length.fromMillimetres(along), square.parts(),
                 Label.of("rule.planes"));
@@ -189,7 +189,7 @@ public record Tenon(Meeting meeting, Amount thickness, Amount width, Amount leng
     /** How far the four long edges of the tenon run from the shoulder to a plane, in millimetres. */
     DoubleStream runs(HalfSpace plane) {
         Piece rail = meeting.rail();
-        double sign = meeting.end() == Meeting.End.START ? -1 : 1;
+        double sign = meeting.part() == Meeting.Part.START ? -1 : 1;
         return DoubleStream.of(outerCheek(), innerCheek()).flatMap(z -> DoubleStream
                 .of(mm(edgeShoulder), mm(edgeShoulder) + mm(width))
                 .map(y -> sign * (rail.pose().run(plane, y, z) - rail.pose().run(meeting.shoulder(), y, z))));

@@ -1,20 +1,12 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.brief.Brief.MORTISE_DEPTH;
-import static longshoulder.core.brief.Brief.TENON_LENGTH;
-import static longshoulder.core.brief.Brief.TENON_MEETING;
-import static longshoulder.core.brief.Brief.TENON_THICKNESS;
-
 import java.util.List;
-import java.util.Optional;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.frame.Frame;
-import longshoulder.core.measure.Angle;
-import longshoulder.core.measure.Length;
 
 /**
- * A table on four legs with four aprons and a top laid on.
+ * A table on four legs with four aprons and a top laid on, or a stool, which has a seat instead; with stretchers on demand.
  *
  * <p>Over legs = overall − 2 · overhang; shoulder length of an apron = over legs − both leg sections; leg = height −
  * top. The world's origin is the front left corner of the top, on the floor.
@@ -26,44 +18,55 @@ final class Table implements Kind {
     /** How far the legs lean out to the front and back, as seen from the side. */
     static final String SPLAY_SIDE = "splay.side";
     static final String LEG_FACES = "leg.faces";
-    private static final Angle MOST_SPLAY = new Angle(25);
+    static final String STOOL = "stool";
+    private static final double MOST_SPLAY = 25;
 
-    private static final List<Parameter> PARAMETERS = List.of(
-            measure("overall.length", 1500, Length.ofInches(60, 1), 200, 6000),
-            measure("overall.depth", 800, Length.ofInches(32, 1), 150, 3000),
-            measure("overall.height", 750, Length.ofInches(30, 1), 150, 2000),
-            measure("top.thickness", 25, Length.ofInches(1, 1), 6, 150),
-            measure("overhang.ends", 60, Length.ofInches(5, 2), 0, 1000),
-            measure("overhang.sides", 40, Length.ofInches(3, 2), 0, 1000),
-            measure("leg.width", 60, Length.ofInches(5, 2), 15, 300),
-            measure("leg.depth", 60, Length.ofInches(5, 2), 15, 300),
-            measure("apron.width", 95, Length.ofInches(15, 4), 25, 600),
-            measure("apron.thickness", 22, Length.ofInches(7, 8), 8, 150),
-            measure("apron.setback", 8, Length.ofInches(3, 8), 0, 150), school(TENON_LENGTH, 3, 300),
-            school(TENON_THICKNESS, 2, 100), school(MORTISE_DEPTH, 3, 300),
-            new Parameter.Choice(TENON_MEETING, List.of("mitred", "shortened", "full")),
-            new Parameter.Turn(SPLAY_FRONT, Angle.ZERO, MOST_SPLAY),
-            new Parameter.Turn(SPLAY_SIDE, Angle.ZERO, MOST_SPLAY),
-            new Parameter.Choice(LEG_FACES, List.of("square", "backed")));
+    private final String id;
+    private final List<Parameter> parameters;
 
-    private static Parameter measure(String name, long millimetres, Length inches, long least, long greatest) {
-        return new Parameter.Measure(name, Optional.of(Length.ofMillimetres(millimetres)), Optional.of(inches),
-                Length.ofMillimetres(least), Length.ofMillimetres(greatest));
+    private Table(String id, List<Parameter> parameters) {
+        this.id = id;
+        this.parameters = parameters;
     }
 
-    private static Parameter school(String name, long least, long greatest) {
-        return new Parameter.Measure(name, Optional.empty(), Optional.empty(), Length.ofMillimetres(least),
-                Length.ofMillimetres(greatest));
+    static Table table() {
+        Asked sizes = new Asked().length("overall.length", 1500, 60 * 16, 200, 6000)
+                .length("overall.depth", 800, 32 * 16, 150, 3000).length("overall.height", 750, 30 * 16, 150, 2000)
+                .length("top.thickness", 25, 16, 6, 150).length("overhang.ends", 60, 40, 0, 1000)
+                .length("overhang.sides", 40, 24, 0, 1000).length("leg.width", 60, 40, 15, 300)
+                .length("leg.depth", 60, 40, 15, 300).length("apron.width", 95, 60, 25, 600)
+                .length("apron.thickness", 22, 14, 8, 150).length("apron.setback", 8, 6, 0, 150);
+        return new Table("table", ways(sizes, 45, 28, 25, 16, 150, 6 * 16));
+    }
+
+    /** Lower and slighter, its mortises routed: round ends are the usual ones. */
+    static Table stool() {
+        Asked sizes = new Asked().length("overall.length", 420, 16 * 16 + 8, 200, 2000)
+                .length("overall.depth", 300, 12 * 16, 150, 1000).length("overall.height", 450, 18 * 16, 150, 1000)
+                .length("top.thickness", 25, 16, 6, 100).length("overhang.ends", 20, 12, 0, 300)
+                .length("overhang.sides", 15, 10, 0, 300).length("leg.width", 40, 26, 15, 120)
+                .length("leg.depth", 40, 26, 15, 120).length("apron.width", 60, 38, 25, 300)
+                .length("apron.thickness", 20, 13, 8, 60).length("apron.setback", 5, 3, 0, 60);
+        return new Table(STOOL, ways(sizes, 32, 20, 20, 13, 110, 4 * 16 + 8));
+    }
+
+    private static List<Parameter> ways(Asked sizes, long width, long widthInches, long thickness,
+            long thicknessInches, long height, long heightInches) {
+        return sizes.tenons().angle(SPLAY_FRONT, 0, MOST_SPLAY).angle(SPLAY_SIDE, 0, MOST_SPLAY)
+                .way(LEG_FACES, "square", "backed").way("stretchers", "none", "box", "h")
+                .length("stretcher.width", width, widthInches, 12, 300)
+                .length("stretcher.thickness", thickness, thicknessInches, 8, 150)
+                .length("stretcher.height", height, heightInches, 20, 1500).list();
     }
 
     @Override
     public String id() {
-        return "table";
+        return id;
     }
 
     @Override
     public List<Parameter> parameters() {
-        return PARAMETERS;
+        return parameters;
     }
 
     @Override

@@ -9,7 +9,11 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
+import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.brief.Value;
+import longshoulder.core.frame.Assembly;
 import longshoulder.core.frame.Dimension;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Frame;
@@ -36,6 +40,7 @@ final class TableFrame {
     private static final Vector3D.Unit BACK = Vector3D.Unit.PLUS_Y;
     private static final Vector3D.Unit DOWN = Vector3D.Unit.MINUS_Z;
 
+    private final Brief brief;
     private final Amount length;
     private final Amount depth;
     private final Amount height;
@@ -63,6 +68,7 @@ final class TableFrame {
     private final double under;
 
     TableFrame(Brief brief) {
+        this.brief = brief;
         length = brief.required("overall.length");
         depth = brief.required("overall.depth");
         height = brief.required("overall.height");
@@ -99,8 +105,44 @@ final class TableFrame {
         pieces.addAll(List.of(apron("apron-front", "B1", FRONT), apron("apron-back", "B2", BACK),
                 apron("apron-left", "C1", LEFT),
                 apron("apron-right", "C2", RIGHT), topBoard()));
-        return new Frame(pieces, isSplayed() ? List.of() : seats(),
-                List.of(List.of("apron-front", "apron-back"), List.of("apron-left", "apron-right")), dimensions());
+        pieces.addAll(new Stretchers(brief, legs).pieces());
+        List<List<String>> spans = new ArrayList<>(
+                List.of(List.of("apron-front", "apron-back"), List.of("apron-left", "apron-right")));
+        spans.addAll(Stretchers.spans(brief));
+        return new Frame(pieces, isSplayed() ? List.of() : seats(), spans, dimensions(), usual(), assemblies(pieces));
+    }
+
+    private Map<String, Value> usual() {
+        return isStool()
+                ? Map.of(Address.of(JointKind.STOPPED_TENON, "mortise.ends"), new Value.Chosen("round"))
+                : Map.of();
+    }
+
+    private boolean isStool() {
+        return brief.kind().equals(Table.STOOL);
+    }
+
+    /** End frames first, then the long rails. */
+    private List<Assembly> assemblies(List<Piece> pieces) {
+        List<Assembly> all = new ArrayList<>();
+        List<String> rest = new ArrayList<>(pieces.stream().filter(piece -> !piece.role().isLaidOn()).map(Piece::id)
+                .toList());
+        for (String end : List.of("left", "right")) {
+            List<String> frame = pieces.stream().map(Piece::id).filter(id -> id.endsWith("-" + end)).toList();
+            rest.removeAll(frame);
+            Piece apron = pieces.stream().filter(piece -> piece.id().equals("apron-" + end)).findFirst().orElseThrow();
+            all.add(new Assembly("end-" + end, frame, Optional.of(diagonal(apron))));
+        }
+        all.add(new Assembly("whole", rest, Optional.empty()));
+        return all;
+    }
+
+    /** √(h² + ((top + bottom) / 2)²), for the face between the legs under the apron and the floor. */
+    private Amount diagonal(Piece apron) {
+        double spread = 2 * mm(legHeight) * Math.tan(splaySide.radians());
+        double mean = mm(overLegsDepth) + spread / 2;
+        return new Amount.Traced(Label.of("amount.diagonal"), Length.fromMillimetres(Math.hypot(mm(legHeight), mean)),
+                List.of(legHeight, overLegsDepth, apron.length()), Label.of("rule.diagonalSplay"));
     }
 
     private boolean isSplayed() {
@@ -170,7 +212,7 @@ final class TableFrame {
     }
 
     /** The face of a leg that looks most nearly in a direction. */
-    private static HalfSpace inner(@Nullable Piece leg, Vector3D.Unit direction) {
+    static HalfSpace inner(@Nullable Piece leg, Vector3D.Unit direction) {
         Shape shape = Objects.requireNonNull(leg).shape();
         return Stream.of(shape.faceSide(), shape.back(), shape.faceEdge(), shape.farEdge())
                 .max(Comparator.comparingDouble(plane -> plane.normal().dot(direction))).orElseThrow();
@@ -183,7 +225,7 @@ final class TableFrame {
     }
 
     private Piece topBoard() {
-        return new Piece("top", Role.TOP, "T", length, depth, top,
+        return new Piece(isStool() ? "seat" : "top", isStool() ? Role.SEAT : Role.TOP, "T", length, depth, top,
                 Pose.of(Vector3D.of(0, 0, under), BACK, Vector3D.Unit.PLUS_Z));
     }
 

@@ -69,7 +69,7 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
                 ? slantedMarks(piece, mortises)
                 : mortises.isEmpty() ? railMarks(piece) : postMarks(piece, mortises);
         marks.sort(Comparator.comparing(mark -> mark.position().value()));
-        boolean fromFinish = !mortises.isEmpty() && mortises.getFirst().meeting().postEnd() == Meeting.End.FINISH;
+        boolean fromFinish = !mortises.isEmpty() && mortises.getFirst().meeting().postEnd() == Meeting.Part.FINISH;
         return new Rod(pieceId, marks, faces(piece, mortises, fromFinish));
     }
 
@@ -82,7 +82,7 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
      * face edge and one at the far edge.
      */
     private static List<Mark> slantedMarks(PlannedPiece piece, List<Joint> mortises) {
-        boolean fromFinish = !mortises.isEmpty() && mortises.getFirst().meeting().postEnd() == Meeting.End.FINISH;
+        boolean fromFinish = !mortises.isEmpty() && mortises.getFirst().meeting().postEnd() == Meeting.Part.FINISH;
         List<Mark> marks = new ArrayList<>();
         marks.add(new Mark(Kind.END, zero(), Optional.empty()));
         marks.add(slanted(Kind.END, "amount.blank", piece.blank(), Optional.empty()));
@@ -115,14 +115,14 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
         List<Mark> marks = new ArrayList<>();
         marks.add(new Mark(Kind.END, zero(), Optional.empty()));
         Amount run = zero();
-        Optional<Joint> start = piece.jointAt(Meeting.End.START);
+        Optional<Joint> start = piece.jointAt(Meeting.Part.START);
         if (start.isPresent()) {
             run = start.get().addedLength();
             marks.add(new Mark(Kind.SHOULDER, run, Optional.of(start.get().id())));
         }
         Amount.SumBuilder toShoulder = Amount.sum(Label.of("amount.toShoulder")).plus(run)
                 .plus(piece.piece().length());
-        piece.jointAt(Meeting.End.FINISH).ifPresent(
+        piece.jointAt(Meeting.Part.FINISH).ifPresent(
                 joint -> marks.add(new Mark(Kind.SHOULDER, toShoulder.amount(), Optional.of(joint.id()))));
         marks.add(new Mark(Kind.END, piece.length(), Optional.empty()));
         return marks;
@@ -147,7 +147,7 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
     /** Where a recess that is no mortise of a tenon begins and ends, found on its solid. */
     private static List<Mark> traced(PlannedPiece piece, Joint joint) {
         Shape shape = piece.piece().shape();
-        HalfSpace end = joint.meeting().postEnd() == Meeting.End.START ? shape.start() : shape.finish();
+        HalfSpace end = joint.meeting().postEnd() == Meeting.Part.START ? shape.start() : shape.finish();
         DoubleSummaryStatistics runs = joint.removes().cells().stream().flatMap(cell -> cell.corners().stream())
                 .mapToDouble(corner -> -end.distance(corner)).summaryStatistics();
         Label because = Label.of("rule.planes");

@@ -35,8 +35,8 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
     }
 
     /** The joint at an end, if there is one. */
-    public Optional<Joint> jointAt(Meeting.End end) {
-        return joints.stream().filter(joint -> joint.meeting().end() == end).findFirst();
+    public Optional<Joint> jointAt(Meeting.Part end) {
+        return joints.stream().filter(joint -> joint.meeting().part() == end).findFirst();
     }
 
     /** How long a blank must be for it, end to end along the grain, in millimetres: slanted ends reach beyond the arrises. */

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import longshoulder.core.brief.JointKind;
 import longshoulder.core.finding.Checks;
 import longshoulder.core.finding.Subject;
 import longshoulder.core.frame.Frame;
@@ -15,8 +16,6 @@ import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.AsMilled;
 import longshoulder.core.joint.Joinery;
 import longshoulder.core.joint.Joint;
-import longshoulder.core.kind.Kind;
-import longshoulder.core.kind.Kinds;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -29,19 +28,17 @@ public final class Planner {
     /**
      * The plan of a project. A pure function; takes any project that its edits can make.
      *
-     * @throws IllegalArgumentException if the project is of no known kind
+     * @throws longshoulder.core.project.EditRefused if the project is of no known kind
      */
     public static Plan plan(Project project) {
-        Kind kind = Kinds.find(project.brief().kind()).orElseThrow(() -> new IllegalArgumentException(
-                "There is no kind of furniture (%s).".formatted(project.brief().kind())));
-        return plan(project, kind.frame(project.brief()));
+        return plan(project, project.frame());
     }
 
     /** The plan of a project whose pieces stand otherwise than its kind would set them. */
     public static Plan plan(Project project, Frame frame) {
         Frame planned = AsMilled.follow(project, frame);
         Frame built = planned.withCut(project.cutShoulders());
-        List<Joint> joints = Joinery.of(project, planned, built);
+        List<Joint> joints = Joinery.of(project.settled(frame), planned, built);
         // Each piece's solid and skin hang on nothing but the joints, so all processors share them.
         Map<String, List<Joint>> byRail = joints.stream()
                 .collect(Collectors.groupingBy(joint -> joint.meeting().rail().id()));
@@ -55,10 +52,11 @@ public final class Planner {
         List<PlannedPiece> pieces = bare.stream().map(one -> planned(project, one,
                 byRail.getOrDefault(one.piece().id(), List.of()), Objects.requireNonNull(skins.get(one.piece().id()))))
                 .toList();
+        Map<String, Solid> solids = pieces.stream().collect(Collectors.toMap(PlannedPiece::id, PlannedPiece::solid));
         Map<String, List<Mesh.Edge>> outlines = pieces.stream()
                 .collect(Collectors.toMap(PlannedPiece::id, PlannedPiece::outline));
         return new Plan(project, built, joints, pieces,
-                Checks.run(new Subject(project, planned, built, joints, outlines)));
+                Checks.run(new Subject(project, planned, built, joints, solids, outlines)));
     }
 
     /**
@@ -70,10 +68,18 @@ public final class Planner {
     private static Solid cut(Piece piece, List<Joint> own, List<Joint> received) {
         Solid solid = piece.body();
         for (Joint joint : received) {
-            solid = solid.minus(joint.removes());
+            if (joint.kind() != JointKind.GROOVE) {
+                solid = solid.minus(joint.removes());
+            }
         }
         for (Joint joint : own) {
             solid = solid.minus(joint.removesFromRail()).plus(joint.adds());
+        }
+        // Grooves are ploughed after the tenons are cut, and run through them where they reach so far.
+        for (Joint joint : received) {
+            if (joint.kind() == JointKind.GROOVE) {
+                solid = solid.minus(joint.removes());
+            }
         }
         return solid;
     }
@@ -84,14 +90,17 @@ public final class Planner {
                 .orElseGet(() -> new double[]{piece.length().value().toMillimetres()});
         EndCut start = EndCut.along(piece.pose(), piece.shape().start().normal(), arrises);
         EndCut finish = EndCut.along(piece.pose(), piece.shape().finish().normal(), arrises);
-        Optional<Amount> shoulders = own.size() == 2 ? Optional.of(piece.length()) : Optional.empty();
-        return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, own), shoulders, start, finish,
+        List<Joint> ends = own.stream().filter(joint -> joint.meeting().part().isEnd()).toList();
+        Optional<Amount> shoulders = ends.size() == 2 && !piece.role().isPanel()
+                ? Optional.of(piece.length())
+                : Optional.empty();
+        return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, ends), shoulders, start, finish,
                 own, bare.solid(), skin.mesh(), skin.outline());
     }
 
     /** Shoulder length and whatever the joints add at both ends. */
     private static Amount overall(Piece piece, List<Joint> own) {
-        if (own.isEmpty()) {
+        if (own.isEmpty() || piece.role().isPanel()) {
             return piece.length();
         }
         Amount.SumBuilder sum = Amount.sum(Label.of("amount.pieceLength", piece.id())).plus(piece.length());

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
@@ -71,7 +72,7 @@ public sealed interface Edit {
 
         @Override
         public Project applyTo(Project project) {
-            if (!what.isPartOf(id, kind(project).frame(project.brief()))) {
+            if (!what.isPartOf(id, project.frame())) {
                 throw new EditRefused(Label.of("refused.milled." + what.id(), id));
             }
             if (!length.isPositive() || length.isGreaterThan(LONGEST)) {
@@ -117,7 +118,7 @@ public sealed interface Edit {
             if (!Species.isKnown(species)) {
                 throw new EditRefused(Label.of("refused.wood", species));
             }
-            boolean known = kind(project).frame(project.brief()).pieces().stream()
+            boolean known = project.frame().pieces().stream()
                     .anyMatch(piece -> piece.role().id().equals(role));
             if (!known) {
                 throw new EditRefused(Label.of("refused.role", role));
@@ -168,16 +169,16 @@ public sealed interface Edit {
         Address address = Address.parse(name);
         if (address.joint().isPresent()) {
             return address.type().map(type -> named(type, address))
-                    .orElseGet(() -> jointParameter(project, kind, address))
+                    .orElseGet(() -> jointParameter(project, address))
                     .orElseThrow(() -> new EditRefused(Label.of("refused.joint", name)));
         }
         return kind.parameter(name).or(() -> HouseRules.find(name))
                 .orElseThrow(() -> new EditRefused(Label.of("refused.parameter", Label.of("kind." + kind.id()), name)));
     }
 
-    /** The type of a joint, or a parameter of the type that is chosen for it. */
-    private static Optional<Parameter> jointParameter(Project project, Kind kind, Address address) {
-        Frame frame = kind.frame(project.brief());
+    /** The type of a joint, or a parameter of the type that is chosen for it; panels and crossings have theirs by their place. */
+    private static Optional<Parameter> jointParameter(Project project, Address address) {
+        Frame frame = project.frame();
         if (address.parameter().equals(Orientation.PARAMETER) && address.joint().filter(frame::has).isPresent()) {
             return Optional.of(Orientation.parameter());
         }
@@ -188,9 +189,11 @@ public sealed interface Edit {
         if (address.parameter().equals(JointKind.CHOICE)) {
             return Optional.of(JointKind.choice());
         }
-        JointKind type = project.brief().choice(Address.of(address.joint().orElseThrow(), JointKind.CHOICE))
+        JointKind type = project.settled(frame).brief()
+                .choice(Address.of(address.joint().orElseThrow(), JointKind.CHOICE))
                 .flatMap(JointKind::find).orElse(JointKind.STOPPED_TENON);
-        return named(type, address);
+        return Stream.of(type, JointKind.GROOVE, JointKind.CROSS_LAP).flatMap(one -> named(one, address).stream())
+                .findFirst();
     }
 
     private static Optional<Parameter> named(JointKind type, Address address) {

@@ -6,9 +6,12 @@ import java.util.Optional;
 import java.util.TreeMap;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
+import longshoulder.core.frame.Frame;
 import longshoulder.core.kind.Kind;
+import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
+import longshoulder.core.reckoning.Label;
 import longshoulder.core.wood.Tools;
 
 /**
@@ -26,6 +29,9 @@ public record Project(String title, Brief brief, Map<String, String> woods, Tool
     /** The wood of a role for which none was chosen. */
     public static final String USUAL_WOOD = "beech";
 
+    /** What panes are made of; no wood can be chosen for them. */
+    public static final String GLASS = "glass";
+
     public Project {
         woods = Collections.unmodifiableMap(new TreeMap<>(woods));
         milled = Collections.unmodifiableMap(new TreeMap<>(milled));
@@ -37,9 +43,24 @@ public record Project(String title, Brief brief, Map<String, String> woods, Tool
                 showing.isInches() ? Tools.IMPERIAL : Tools.METRIC, Map.of(), showing);
     }
 
+    /**
+     * The pieces in place, as the kind sets them from the brief.
+     *
+     * @throws EditRefused if the project is of no known kind
+     */
+    public Frame frame() {
+        return Kinds.find(brief.kind()).orElseThrow(() -> new EditRefused(Label.of("refused.kind", brief.kind())))
+                .frame(brief);
+    }
+
+    /** With what a frame of its kind usually has where the maker gave nothing: what joints are made from. */
+    public Project settled(Frame frame) {
+        return withBrief(brief.over(frame.usual()));
+    }
+
     /** The species of a role, such as elm. */
     public String wood(String role) {
-        return woods.getOrDefault(role, USUAL_WOOD);
+        return woods.getOrDefault(role, role.equals(GLASS) ? GLASS : USUAL_WOOD);
     }
 
     /** What was really cut, such as the width of a piece; empty where the plan holds. */

@@ -3,7 +3,10 @@ package longshoulder.core.words;
 import java.text.MessageFormat;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.ResourceBundle;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.measure.Length;
@@ -59,7 +62,31 @@ public final class Words {
         if (slash > 0) {
             return name(id.substring(0, slash)) + " " + text("joint.into") + " " + name(id.substring(slash + 1));
         }
-        return bundle.containsKey("piece." + id) ? bundle.getString("piece." + id) : id;
+        int dot = id.indexOf('.');
+        return dot > 0 && isName(id.substring(0, dot)) && isName(id.substring(dot + 1))
+                ? say(Label.of("piece.of", part(id.substring(dot + 1)), part(id.substring(0, dot))))
+                : part(id);
+    }
+
+    /** The words of a name such as {@code leg-front-left}, those that say where it is before those that say what. */
+    private String part(String name) {
+        if (!isName(name)) {
+            return name;
+        }
+        Map<Boolean, List<String>> words = Stream.of(name.split("-", -1))
+                .collect(Collectors.partitioningBy(word -> bundle.containsKey("position." + word)));
+        return Stream.concat(words.getOrDefault(true, List.of()).stream().map(word -> text("position." + word)),
+                words.getOrDefault(false, List.of()).stream().map(word -> textOr("part." + word, word)))
+                .collect(Collectors.joining(" "));
+    }
+
+    private boolean isName(String name) {
+        return Stream.of(name.split("-", -1)).anyMatch(
+                word -> bundle.containsKey("position." + word) || bundle.containsKey("part." + word));
+    }
+
+    private String textOr(String key, String other) {
+        return bundle.containsKey(key) ? bundle.getString(key) : other;
     }
 
     /**

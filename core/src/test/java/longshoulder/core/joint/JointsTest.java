@@ -41,7 +41,6 @@ import org.junit.jupiter.params.provider.EnumSource;
 class JointsTest {
 
     private static final String FRONT_LEFT = "apron-front/leg-front-left";
-    private static final List<JointKind> KINDS = List.of(JointKind.values());
     private static final List<String> MEETINGS = List.of(FRONT_LEFT, "apron-front/leg-front-right",
             "apron-back/leg-back-left", "apron-back/leg-back-right", "apron-left/leg-front-left",
             "apron-left/leg-back-left", "apron-right/leg-front-right", "apron-right/leg-back-right");
@@ -199,13 +198,14 @@ class JointsTest {
     void candidates_bestFirst_aRailAtTheEndOfThePostWantsAHaunch() {
         Plan plan = Planner.plan(table());
         List<Candidate> candidates = Candidates.of(plan.project(), plan.joints().getFirst(), plan.joints());
-        assertThat(candidates).hasSameSizeAs(KINDS);
+        assertThat(candidates).extracting(Candidate::kind)
+                .containsExactlyInAnyOrderElementsOf(JointKind.ofEnds());
         assertThat(candidates.getFirst().kind()).isEqualTo(JointKind.HAUNCHED_TENON);
     }
 
     /** Each type at one meeting, with every option of its choices. */
     @ParameterizedTest
-    @EnumSource(JointKind.class)
+    @EnumSource(value = JointKind.class, mode = EnumSource.Mode.EXCLUDE, names = {"GROOVE", "CROSS_LAP"})
     void everyType_isSoundWithEveryOption(JointKind kind) {
         Plan plain = Planner.plan(with(table(), FRONT_LEFT, kind));
         assertSound(plain);
@@ -233,7 +233,7 @@ class JointsTest {
     }
 
     private static Project anyJoint(Project table, String meeting, Random random) {
-        JointKind kind = KINDS.get(random.nextInt(KINDS.size()));
+        JointKind kind = JointKind.ofEnds().get(random.nextInt(JointKind.ofEnds().size()));
         Project project = with(table, meeting, kind);
         for (Parameter parameter : kind.parameters()) {
             if (parameter instanceof Parameter.Choice choice) {

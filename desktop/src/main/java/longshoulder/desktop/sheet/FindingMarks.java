@@ -131,7 +131,7 @@ final class FindingMarks {
 
     private static Vector3D middle(Joint joint) {
         Piece rail = joint.meeting().rail();
-        double x = joint.meeting().end() == longshoulder.core.joint.Meeting.End.START
+        double x = joint.meeting().part() == longshoulder.core.joint.Meeting.Part.START
                 ? 0
                 : rail.length().value().toMillimetres();
         Vector3D end = rail.pose().toWorld(x, rail.width().value().toMillimetres() / 2,

@@ -1,0 +1,67 @@
+package longshoulder.core.finding;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import longshoulder.core.finding.Finding.Level;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * Pieces that are not joined to the rest: they would fall out. What is laid on is held otherwise, and what is hung, such as
+ * {@code door-left.}, is a whole by itself.
+ */
+final class FloatingCheck implements Check {
+
+    @Override
+    public List<Finding> run(Subject subject) {
+        Map<String, Set<String>> neighbours = new HashMap<>();
+        for (Joint joint : subject.joints()) {
+            join(neighbours, joint.meeting().rail().id(), joint.meeting().post().id());
+            join(neighbours, joint.meeting().post().id(), joint.meeting().rail().id());
+        }
+        List<Set<String>> groups = new ArrayList<>();
+        for (Piece piece : subject.built().pieces()) {
+            if (!piece.role().isLaidOn() && groups.stream().noneMatch(group -> group.contains(piece.id()))) {
+                groups.add(reachedFrom(piece.id(), neighbours));
+            }
+        }
+        Set<String> wholes = new HashSet<>();
+        return groups.stream().sorted(Comparator.<Set<String>>comparingInt(Set::size).reversed())
+                .filter(group -> !wholes.add(whole(group.iterator().next())))
+                .map(group -> finding(subject, List.copyOf(group))).toList();
+    }
+
+    private static String whole(String piece) {
+        return piece.substring(0, piece.indexOf('.') + 1);
+    }
+
+    private static void join(Map<String, Set<String>> neighbours, String one, String other) {
+        neighbours.computeIfAbsent(one, key -> new LinkedHashSet<>()).add(other);
+    }
+
+    private static Set<String> reachedFrom(String first, Map<String, Set<String>> neighbours) {
+        Set<String> reached = new LinkedHashSet<>();
+        Deque<String> open = new ArrayDeque<>(List.of(first));
+        while (!open.isEmpty()) {
+            String next = open.pop();
+            if (reached.add(next)) {
+                open.addAll(neighbours.getOrDefault(next, Set.of()));
+            }
+        }
+        return reached;
+    }
+
+    private static Finding finding(Subject subject, List<String> group) {
+        return new Finding("floats", Level.STOP, group,
+                Label.of("finding.floats", group.getFirst(), group.size()), new Remedies(subject.project()).list());
+    }
+}

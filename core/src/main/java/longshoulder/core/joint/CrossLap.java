@@ -1,0 +1,92 @@
+package longshoulder.core.joint;
+
+import static longshoulder.core.joint.RailEnd.mm;
+
+import java.util.DoubleSummaryStatistics;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * Two pieces that cross, each let into the other: by half of what they share unless it is given otherwise. At any angle. It may
+ * stay dry, so that it comes apart.
+ *
+ * @param shared how far both reach into the same place, from the one's face to the other's
+ * @param depth how much of that is cut out of the piece into which the other is laid
+ */
+public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements Joint {
+
+    static Joint make(Setting setting) {
+        Meeting meeting = setting.meeting();
+        DoubleSummaryStatistics depths = depths(meeting);
+        Amount shared = Setting.ruled("amount.shared", Length.fromMillimetres(depths.getMax() - depths.getMin()),
+                "rule.measured");
+        return new CrossLap(meeting, shared,
+                setting.givenOr("lap.depth", () -> Setting.share("amount.lapDepth", shared, 1, 2, "rule.crossLap")));
+    }
+
+    /** How deep under the post's face the wood lies that both want, in millimetres. */
+    private static DoubleSummaryStatistics depths(Meeting meeting) {
+        return meeting.rail().body().and(meeting.post().body()).cells().stream()
+                .flatMap(cell -> cell.corners().stream())
+                .mapToDouble(corner -> -meeting.surface().distance(corner)).summaryStatistics();
+    }
+
+    @Override
+    public JointKind kind() {
+        return JointKind.CROSS_LAP;
+    }
+
+    @Override
+    public Amount addedLength() {
+        return Setting.ruled("amount.noAddition", Length.ZERO, "rule.crossLap");
+    }
+
+    @Override
+    public Solid adds() {
+        return Solid.NOTHING;
+    }
+
+    /** Open to the side from which the rail is laid in. */
+    @Override
+    public Solid removes() {
+        return within(meeting.post().body(), meeting.rail(), meeting.surface().normal()).clip(middle().complement());
+    }
+
+    /** Open to the other side. */
+    @Override
+    public Solid removesFromRail() {
+        return within(meeting.rail().body(), meeting.post(), meeting.inward()).clip(middle());
+    }
+
+    /** What of a body lies between the planes of a piece, but for those that look to the open side. */
+    private static Solid within(Solid body, Piece piece, Vector3D.Unit open) {
+        Solid rest = body;
+        for (HalfSpace plane : piece.shape().planes()) {
+            if (plane.normal().dot(open) < 0.5) {
+                rest = rest.clip(plane);
+            }
+        }
+        return rest;
+    }
+
+    /** The half space that lies deeper than the plane at which the two halves touch. */
+    private HalfSpace middle() {
+        return meeting.surface().moved(-depths(meeting).getMin() - mm(depth));
+    }
+
+    @Override
+    public Map<String, Amount> figures() {
+        Map<String, Amount> figures = new LinkedHashMap<>();
+        figures.put("lap.depth", depth);
+        figures.put("lap.rest", Amount.sum(Label.of("amount.lapRest")).plus(shared).minus(depth).amount());
+        return figures;
+    }
+}

@@ -1,0 +1,96 @@
+package longshoulder.core.joint;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Cell;
+import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Pose;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * The side of a panel, dry in a groove: the groove is as wide as the panel is thick, and deeper than the panel stands in it by
+ * the room in which the panel moves. A rebate is open to the back instead, so that glass can be laid in. It ends where the panel's place ends, or runs on through the whole piece.
+ *
+ * @param stands how deep the panel stands in it
+ * @param room between the panel's side and the floor of the groove
+ * @param rebate whether it is open to the back of the piece
+ */
+public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boolean rebate) implements Joint {
+
+    /** A groove that ends with its panel runs on by so much at each end, in millimetres. */
+    private static final double RUN_OUT = 1;
+
+    /** How far a groove runs. */
+    public enum Run {
+        PANEL, THROUGH
+    }
+
+    static Joint make(Setting setting) {
+        Amount stands = Setting.ruled("amount.panelStands", Length.fromMillimetres(depthOf(setting.meeting())),
+                "rule.measured");
+        Amount room = setting.givenOr("groove.room",
+                () -> Setting.ruled("amount.grooveRoom", Length.ofMillimetres(1), "rule.grooveRoom"));
+        return new Groove(setting.meeting(), stands, room,
+                setting.choice("groove.run", "panel").equals("through") ? Run.THROUGH : Run.PANEL,
+                setting.choice("groove.form", "groove").equals("rebate"));
+    }
+
+    /** How deep the side of a panel lies inside the face that it looks at, in millimetres. */
+    static double depthOf(Meeting meeting) {
+        return meeting.shoulder().offset() + meeting.surface().offset();
+    }
+
+    @Override
+    public JointKind kind() {
+        return JointKind.GROOVE;
+    }
+
+    @Override
+    public Amount addedLength() {
+        return Setting.ruled("amount.noAddition", Length.ZERO, "rule.groove");
+    }
+
+    @Override
+    public Solid adds() {
+        return Solid.NOTHING;
+    }
+
+    /** What lies between the panel's two faces, from the floor of the groove out past the post's face. */
+    @Override
+    public Solid removes() {
+        Piece panel = meeting.rail();
+        Piece post = meeting.post();
+        Pose pose = panel.pose();
+        double back = rebate ? -RailEnd.mm(post.width()) - RailEnd.mm(post.thickness()) : 0;
+        double beyond = run == Run.THROUGH ? 2 * RailEnd.mm(post.length()) : RUN_OUT;
+        double length = RailEnd.mm(panel.length());
+        double width = RailEnd.mm(panel.width());
+        boolean atEnd = meeting.part().isEnd();
+        Optional<Cell> slab = Cell.box(pose, atEnd ? -RailEnd.mm(room) : -beyond, atEnd ? -beyond : -RailEnd.mm(room),
+                back,
+                length + (atEnd ? RailEnd.mm(room) : beyond), width + (atEnd ? beyond : RailEnd.mm(room)),
+                RailEnd.mm(panel.thickness()));
+        HalfSpace floor = meeting.surface().moved(-depthOf(meeting) - RailEnd.mm(room)).complement();
+        return Solid.of(slab.flatMap(cell -> cell.clip(floor)).flatMap(cell -> cell.clip(meeting.surface())));
+    }
+
+    /** How deep the groove is cut. */
+    public Amount depth() {
+        return Amount.sum(Label.of("amount.grooveDepth")).plus(stands).plus(room).amount();
+    }
+
+    @Override
+    public Map<String, Amount> figures() {
+        Map<String, Amount> figures = new LinkedHashMap<>();
+        figures.put("groove.width", meeting.rail().thickness());
+        figures.put("groove.depth", depth());
+        figures.put("groove.room", room);
+        return figures;
+    }
+}

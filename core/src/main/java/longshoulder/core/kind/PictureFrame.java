@@ -1,0 +1,92 @@
+package longshoulder.core.kind;
+
+import static longshoulder.core.kind.Draft.at;
+import static longshoulder.core.kind.Draft.mm;
+
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.brief.Parameter;
+import longshoulder.core.frame.Dimension.Side;
+import longshoulder.core.frame.Frame;
+import longshoulder.core.frame.Role;
+import longshoulder.core.geometry.View;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * A frame for a mirror or a picture: two stiles, two rails, what it holds in a rebate or a groove.
+ *
+ * <p>Given are the overall sizes or the sight size: overall = sight + 2 · stile, or + both rails.
+ */
+final class PictureFrame implements Kind {
+
+    private static final List<Parameter> PARAMETERS = new Asked().way("size.given", "overall", "sight")
+            .length("size.width", 500, 20 * 16, 60, 3000).length("size.height", 700, 28 * 16, 60, 3000)
+            .length("stile.width", 55, 36, 12, 300).length("rail.width", 55, 36, 12, 300)
+            .length("frame.thickness", 24, 16, 8, 100)
+            .way("corner.joint", "pegged", "bridle", "half-lap", "cope-and-stick")
+            .way("filling", "glass", "panel", "none").length("filling.thickness", 4, 3, 2, 30)
+            .length("groove.depth", 9, 6, 2, 40).length("panel.room", 4, 3, 0, 30).tenons().list();
+
+    @Override
+    public String id() {
+        return "frame";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return PARAMETERS;
+    }
+
+    @Override
+    public Frame frame(Brief brief) {
+        Draft draft = new Draft();
+        Amount stile = brief.required("stile.width");
+        Amount rail = brief.required("rail.width");
+        boolean sight = brief.choice("size.given").equals(Optional.of("sight"));
+        Amount givenWidth = brief.required("size.width");
+        Amount givenHeight = brief.required("size.height");
+        Amount width = sight ? over("amount.overallWidth", givenWidth, stile) : givenWidth;
+        Amount height = sight ? over("amount.overallHeight", givenHeight, rail) : givenHeight;
+        String corner = brief.choice("corner.joint").orElse("pegged");
+        JointKind joint = JointKind.find(corner).orElse(JointKind.STOPPED_TENON);
+        Leaf.lay(draft, new Leaf.Wanted("", "", width, height, brief.required("frame.thickness"), stile, rail, rail, 0,
+                rail, 0, stile, joint, filling(brief)), at(0, 0, 0));
+        if (corner.equals("pegged")) {
+            draft.usual(JointKind.STOPPED_TENON.id(), "peg", "pegged");
+        }
+        figures(draft, sight, givenWidth, givenHeight, width, height, stile, rail);
+        return draft.frame();
+    }
+
+    private static Amount over(String label, Amount sight, Amount member) {
+        return Amount.sum(Label.of(label)).plus(sight).plus(member).plus(member).amount();
+    }
+
+    static Leaf.Filling filling(Brief brief) {
+        String what = brief.choice("filling").orElse("none");
+        return new Leaf.Filling(!what.equals("none"), what.equals("glass") ? Role.GLASS : Role.PANEL,
+                brief.required("filling.thickness"), brief.required("groove.depth"), brief.required("panel.room"));
+    }
+
+    private static void figures(Draft draft, boolean sight, Amount givenWidth, Amount givenHeight, Amount width,
+            Amount height, Amount stile, Amount rail) {
+        double w = mm(width);
+        double h = mm(height);
+        double s = mm(stile);
+        double r = mm(rail);
+        draft.figure(View.FRONT, at(0, 0, h), at(w, 0, h), Side.ABOVE, 1, width);
+        draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, height);
+        draft.figure(View.FRONT, at(0, 0, h), at(s, 0, h), Side.ABOVE, 0, stile);
+        draft.figure(View.FRONT, at(0, 0, h - r), at(0, 0, h), Side.LEFT, 0, rail);
+        draft.figure(View.FRONT, at(s, 0, 0), at(w - s, 0, 0), Side.BELOW, 0,
+                sight ? givenWidth : draft.piece("rail-top").length());
+        if (sight) {
+            draft.figure(View.FRONT, at(w, 0, r), at(w, 0, h - r), Side.RIGHT, 0, givenHeight);
+        }
+        draft.figure(View.END, at(0, 0, 0), at(0, mm(draft.piece("stile-left").thickness()), 0), Side.BELOW, 0,
+                draft.piece("stile-left").thickness());
+    }
+}

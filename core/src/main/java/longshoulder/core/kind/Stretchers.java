@@ -1,0 +1,108 @@
+package longshoulder.core.kind;
+
+import static longshoulder.core.kind.Draft.mm;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.frame.Role;
+import longshoulder.core.geometry.Pose;
+import longshoulder.core.kind.Draft.Size;
+import longshoulder.core.reckoning.Amount;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * Stretchers low between four legs that may lean: all round as a box, or one along each end and one between these, as an H. They
+ * stand in the middle of the legs.
+ */
+final class Stretchers {
+
+    private final Brief brief;
+    private final Map<String, Piece> legs;
+    private final Draft draft = new Draft();
+    private final Amount height;
+    private final Size section;
+
+    Stretchers(Brief brief, Map<String, Piece> legs) {
+        this.brief = brief;
+        this.legs = legs;
+        height = brief.required("stretcher.height");
+        section = new Size(height, brief.required("stretcher.width"), brief.required("stretcher.thickness"));
+    }
+
+    /** The pieces, and which of them must agree in their shoulder lengths. */
+    List<Piece> pieces() {
+        String form = brief.choice("stretchers").orElse("none");
+        List<Piece> all = new ArrayList<>();
+        if (!form.equals("none")) {
+            all.add(end("left", Draft.LEFT, "D1"));
+            all.add(end("right", Draft.RIGHT, "D2"));
+        }
+        if (form.equals("box")) {
+            all.add(side("front", Draft.FRONT, "E1"));
+            all.add(side("back", Draft.BACK, "E2"));
+        }
+        if (form.equals("h")) {
+            all.add(middle(all.get(0), all.get(1)));
+        }
+        return all;
+    }
+
+    static List<List<String>> spans(Brief brief) {
+        return switch (brief.choice("stretchers").orElse("none")) {
+            case "box" -> List.of(List.of("stretcher-left", "stretcher-right"),
+                    List.of("stretcher-front", "stretcher-back"));
+            case "h" -> List.of(List.of("stretcher-left", "stretcher-right"));
+            default -> List.of();
+        };
+    }
+
+    private Piece end(String side, Vector3D.Unit out, String mark) {
+        return between("stretcher-" + side, mark, out, leg("leg-front-" + side), leg("leg-back-" + side));
+    }
+
+    private Piece side(String side, Vector3D.Unit out, String mark) {
+        return between("stretcher-" + side, mark, out, leg("leg-" + side + "-left"), leg("leg-" + side + "-right"));
+    }
+
+    private Piece leg(String id) {
+        return Objects.requireNonNull(legs.get(id));
+    }
+
+    private Piece between(String id, String mark, Vector3D.Unit out, Piece one, Piece other) {
+        return laid(id, mark, out, centre(one), one, other, List.of(one.width(), other.width(), height));
+    }
+
+    /** Between the other two, half way from front to back. */
+    private Piece middle(Piece left, Piece right) {
+        Vector3D place = centre(leg("leg-front-left")).lerp(centre(leg("leg-back-left")), 0.5);
+        return laid("stretcher-middle", "E1", Draft.FRONT, place, left, right, List.of(left.thickness(), height));
+    }
+
+    private Piece laid(String id, String mark, Vector3D.Unit out, Vector3D place, Piece one, Piece other,
+            List<Amount> hangsOn) {
+        Vector3D.Unit along = Draft.DOWN.cross(out).normalize();
+        Vector3D origin = place.subtract(out.multiply(mm(section.thickness()) / 2))
+                .add(Draft.UP.multiply(mm(section.width())));
+        boolean forward = along.dot(centre(other).subtract(centre(one))) > 0;
+        Piece from = forward ? one : other;
+        Piece to = forward ? other : one;
+        return draft.between(id, Role.STRETCHER, mark, section, new Pose(origin, along, Draft.DOWN, out), hangsOn,
+                TableFrame.inner(from, along), TableFrame.inner(to, along.negate()));
+    }
+
+    /** Where the middle of a piece passes the lower edge of the stretchers. */
+    private Vector3D centre(Piece piece) {
+        Vector3D low = middleOf(piece.shape().corners(piece.shape().start()));
+        Vector3D high = middleOf(piece.shape().corners(piece.shape().finish()));
+        double rise = high.getZ() - low.getZ();
+        return Math.abs(rise) < 1 ? low.lerp(high, 0.5) : low.lerp(high, (mm(height) - low.getZ()) / rise);
+    }
+
+    private static Vector3D middleOf(List<Vector3D> corners) {
+        return corners.get(0).lerp(corners.get(2), 0.5);
+    }
+}

@@ -1,0 +1,137 @@
+package longshoulder.core.kind;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.Parameter;
+import longshoulder.core.brief.Value;
+import longshoulder.core.geometry.Skins;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.measure.Angle;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.PlannedPiece;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+
+/** For every kind and any values within the bounds: a sound plan, or a finding of level stop; never an exception. */
+class KindPropertiesTest {
+
+    /** Times any value anywhere within its bounds, else within a third of the default. */
+    private static final int WILD = 8;
+
+    @Property(tries = 1000)
+    void anyValuesWithinBounds_planOrStop(@ForAll("designs") Project project) {
+        Plan plan = Planner.plan(project);
+        if (!plan.isStopped()) {
+            assertJoined(plan);
+            assertApart(plan);
+            plan.pieces().forEach(piece -> Skins.assertClosed(piece.mesh()));
+        }
+    }
+
+    /** Every kind's own defaults, and what is near them, can be made. */
+    @Property(tries = 60)
+    void defaults_areSound(@ForAll("kinds") Kind kind, @ForAll boolean inches) {
+        Plan plan = Planner.plan(
+                Project.ofKind(kind, "", inches ? Showing.SIXTY_FOURTHS : Showing.TENTH_MILLIMETRES));
+        assertThat(plan.findings()).as(kind.id())
+                .noneMatch(finding -> finding.level() != longshoulder.core.finding.Finding.Level.NOTE);
+        assertJoined(plan);
+        assertApart(plan);
+    }
+
+    @Provide
+    Arbitrary<Kind> kinds() {
+        return Arbitraries.of(Kinds.all());
+    }
+
+    @Provide
+    Arbitrary<Project> designs() {
+        return Combinators.combine(kinds(), Arbitraries.longs()).as(KindPropertiesTest::design);
+    }
+
+    static Project design(Kind kind, long seed) {
+        Random random = new Random(seed);
+        boolean wild = random.nextInt(WILD) == 0;
+        Project project = Project.ofKind(kind, "", Showing.TENTH_MILLIMETRES);
+        for (Parameter parameter : kind.parameters()) {
+            Optional<Value> value = value(parameter, random, wild);
+            if (value.isPresent()) {
+                project = new Edit.Give(parameter.name(), value.get()).applyTo(project);
+            }
+        }
+        return project;
+    }
+
+    private static Optional<Value> value(Parameter parameter, Random random, boolean wild) {
+        return switch (parameter) {
+            case Parameter.Choice choice -> choice.name().equals(Brief.TENON_MEETING)
+                    ? Optional.empty()
+                    : Optional.of(new Value.Chosen(choice.options().get(random.nextInt(choice.options().size()))));
+            case Parameter.Turn turn -> Optional.of(new Value.Turned(
+                    new Angle(random.nextInt(3) == 0 ? 0 : random.nextDouble() * turn.greatest().degrees())));
+            case Parameter.Measure measure -> measure.metric().map(usual -> {
+                long least = measure.least().picometres();
+                long room = measure.greatest().picometres() - least;
+                long near = Math.round(usual.picometres() * (0.67 + 0.66 * random.nextDouble()));
+                long any = least + Math.round(room * random.nextDouble());
+                return new Value.Measured(new Length(Math.clamp(wild ? any : near, least, least + room)));
+            });
+        };
+    }
+
+    /** Every piece is joined to the rest; what is laid on or loose is held by buttons or by its own weight. */
+    private static void assertJoined(Plan plan) {
+        Map<String, Set<String>> neighbours = new HashMap<>();
+        for (Joint joint : plan.joints()) {
+            String rail = joint.meeting().rail().id();
+            String post = joint.meeting().post().id();
+            neighbours.computeIfAbsent(rail, key -> new HashSet<>()).add(post);
+            neighbours.computeIfAbsent(post, key -> new HashSet<>()).add(rail);
+        }
+        Set<String> reached = new HashSet<>();
+        Deque<String> open = new ArrayDeque<>(List.of(plan.pieces().getFirst().id()));
+        plan.pieces().stream().map(PlannedPiece::id).filter(id -> id.endsWith(".stile-left")).forEach(open::add);
+        while (!open.isEmpty()) {
+            String next = open.pop();
+            if (reached.add(next)) {
+                open.addAll(neighbours.getOrDefault(next, Set.of()));
+            }
+        }
+        assertThat(plan.pieces().stream().filter(piece -> !piece.piece().role().isLaidOn()).map(PlannedPiece::id)
+                .filter(id -> !reached.contains(id))).as("floating").isEmpty();
+    }
+
+    /** No two solids share more than a millionth of the smaller one. */
+    private static void assertApart(Plan plan) {
+        List<PlannedPiece> pieces = plan.pieces();
+        for (int i = 0; i < pieces.size(); i++) {
+            for (int j = i + 1; j < pieces.size(); j++) {
+                PlannedPiece a = pieces.get(i);
+                PlannedPiece b = pieces.get(j);
+                if (a.solid().bounds().overlaps(b.solid().bounds())) {
+                    assertThat(a.solid().and(b.solid()).volume()).as("%s in %s", a.id(), b.id())
+                            .isLessThan(1e-6 * Math.min(a.solid().volume(), b.solid().volume()));
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,238 @@
+package longshoulder.core.kind;
+
+import static longshoulder.core.Tables.mm;
+import static longshoulder.core.kind.Designs.length;
+import static longshoulder.core.kind.Designs.plan;
+import static longshoulder.core.kind.Designs.shoulder;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Objects;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.finding.Finding;
+import longshoulder.core.frame.Assembly;
+import longshoulder.core.geometry.Bounds;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.measure.Length;
+import longshoulder.core.plan.Plan;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Each kind's chains against figures worked out by hand. */
+class KindsTest {
+
+    private static Joint joint(Plan plan, String id) {
+        return plan.joints().stream().filter(one -> one.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    private static Length figure(Plan plan, String joint, String name) {
+        return Objects.requireNonNull(joint(plan, joint).figures().get(name)).value();
+    }
+
+    /** Door 400, stiles 55, tongue 9: rails 400 − 110 + 18 = 308; the tongue measured at 9.4 makes them 308.8. */
+    @Test
+    void door_copeAndStick_railIsDoorLessStilesAndTwoTongues() {
+        String[] worked = {"construction", "cope-and-stick", "size.width", "400", "stile.width", "55", "groove.depth",
+                "9"};
+        assertThat(length(plan("door", worked), "rail-top")).isEqualTo(mm("308"));
+    }
+
+    /** Opening 500 × 800, gaps 2, 2, 2 and 3: the door is 496 × 795. Panel 496 − 2 · 60 + 2 · 10 − 5 = 391 wide. */
+    @Test
+    void door_byItsOpening_isOpeningLessGaps() {
+        Plan plan = plan("door", "size.given", "opening", "size.width", "500", "size.height", "800");
+        assertThat(length(plan, "stile-left")).isEqualTo(mm("795"));
+        assertThat(shoulder(plan, "rail-top")).isEqualTo(mm("376"));
+        assertThat(plan.piece("panel").piece().width().value()).isEqualTo(mm("391"));
+        // 795 − 60 − 80 + 2 · 10 − 2
+        assertThat(length(plan, "panel")).isEqualTo(mm("673"));
+    }
+
+    /** Two rows of three panels: openings share out what rails and muntins leave. */
+    @Test
+    void door_ofManyPanels_sharesOutAlike() {
+        Plan plan = plan("door", "size.width", "900", "size.height", "2000", "middle.rails", "one", "muntins", "two");
+        // (900 − 2 · 60 − 2 · 50) ÷ 3 = 226 2/3, + 20 − 5
+        assertThat(plan.piece("panel-1-2").piece().width().value().toMillimetres())
+                .isCloseTo(680 / 3.0 + 15, within(1e-9));
+        // (2000 − 60 − 80 − 60) ÷ 2 = 900
+        assertThat(shoulder(plan, "muntin-2-1")).isEqualTo(mm("900"));
+        assertThat(plan.pieces()).hasSize(2 + 3 + 4 + 6);
+        assertThat(plan.isStopped()).isFalse();
+    }
+
+    /** The groove is as deep as it was asked to be: the panel stands in it less the room at its side. */
+    @Test
+    void panel_standsInItsGroove() {
+        Plan plan = plan("door", "panel.room", "6");
+        assertThat(figure(plan, "panel/stile-left", "groove.depth")).isEqualTo(mm("10"));
+        assertThat(figure(plan, "panel/stile-left", "groove.room")).isEqualTo(mm("3"));
+        assertThat(figure(plan, "panel/rail-top", "groove.depth")).isEqualTo(mm("10"));
+        assertThat(figure(plan, "panel/rail-top", "groove.width")).isEqualTo(mm("8"));
+        // As long as the panel and 1 of room at each end: (720 − 140 + 18 + 2) × 10 deep × 8 wide
+        assertThat(joint(plan, "panel/stile-left").removes().volume()).isCloseTo(600 * 10 * 8, within(1e-6));
+    }
+
+    /** Glass lies in a rebate, open to the back: 8 mm of groove and the 8 mm behind it. */
+    @Test
+    void pane_liesInARebate() {
+        Plan groove = plan("door", "panel.room", "6");
+        Plan rebate = plan("door", "panel.room", "6", "filling", "glass");
+        double wider = joint(rebate, "glass/stile-left").removes().and(rebate.frame().piece("stile-left").body())
+                .volume() / joint(groove, "panel/stile-left").removes().volume();
+        assertThat(wider).isCloseTo(2, within(1e-9));
+        assertThat(rebate.piece("glass").wood()).isEqualTo("glass");
+    }
+
+    /** A groove right through would run into the tenons of a rail; ended with the panel it does not reach them. */
+    @Test
+    void groove_throughCutsTenons_andEndsWithThePanelDoesNot() {
+        Plan through = plan("door", "panel/rail-top:groove.run", "through", "construction", "tenoned", "groove.depth",
+                "24", "panel.room", "5");
+        assertThat(through.findings()).extracting(Finding::code).contains("groove-cuts-tenon");
+        Plan ended = plan("door", "construction", "tenoned");
+        assertThat(ended.findings()).extracting(Finding::code).doesNotContain("groove-cuts-tenon", "groove-through");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"panel-tight, panel.room, 1, 5", "groove-through, stile.width, 36, 60"})
+    void grooveCheck_firesAndSparesTheTwin(String code, String parameter, String bad, String good) {
+        Plan plan = plan("door", "groove.depth", code.equals("groove-through") ? "32" : "10", parameter, bad);
+        Finding finding = plan.findings().stream().filter(one -> one.code().equals(code)).findFirst().orElseThrow();
+        assertThat(finding.remedies()).isNotEmpty();
+        Plan mended = longshoulder.core.plan.Planner.plan(finding.remedies().getFirst().edit().applyTo(plan.project()));
+        assertThat(mended.findings()).extracting(Finding::code).doesNotContain(code);
+        assertThat(plan("door", parameter, good).findings()).extracting(Finding::code).doesNotContain(code);
+    }
+
+    /** Sight 500 × 700 between stiles of 55 and rails of 60: 610 × 820 over all. */
+    @Test
+    void frame_bySightSize() {
+        Plan plan = plan("frame", "size.given", "sight", "rail.width", "60");
+        assertThat(length(plan, "stile-left")).isEqualTo(mm("820"));
+        assertThat(shoulder(plan, "rail-bottom")).isEqualTo(mm("500"));
+        Bounds all = plan.piece("stile-right").solid().bounds();
+        assertThat(all.greatest().getX()).isCloseTo(610, within(1e-9));
+    }
+
+    /** Corner bridles: the rail runs through the stile, 390 + 2 · 55. */
+    @Test
+    void frame_withBridles_railsRunThrough() {
+        assertThat(length(plan("frame", "corner.joint", "bridle"), "rail-top")).isEqualTo(mm("500"));
+        assertThat(length(plan("frame", "corner.joint", "half-lap"), "rail-top")).isEqualTo(mm("500"));
+    }
+
+    /** Height 740 − foot 60 = 680; beam 800 − 2 · 50 = 700, for loose tenons lengthen nothing. */
+    @Test
+    void trestle_legIsHeightLessFoot() {
+        Plan plan = plan("trestle");
+        assertThat(length(plan, "leg-left")).isEqualTo(mm("680"));
+        assertThat(length(plan, "beam")).isEqualTo(mm("700"));
+        assertThat(plan.joints()).allMatch(joint -> joint.kind() == JointKind.LOOSE_TENON);
+        assertThat(length(plan("trestle", "overall.height", "800"), "leg-left")).isEqualTo(mm("740"));
+    }
+
+    /**
+     * Pot 300 and 3 at each side: 306 between the legs at the seat, 320 high. Leaning 8°, the rail's lower edge, 48 below, is longer
+     * by 2 · 48 · tan 8° = 13.492; legs (320 + 90) ÷ cos 8° = 414.029.
+     */
+    @Test
+    void stand_isSizedFromThePot() {
+        Plan plan = plan("stand");
+        assertThat(java.util.Arrays.stream(plan.piece("rail-long").piece().shape().arrises()).min().orElseThrow())
+                .isCloseTo(306, within(1e-6));
+        assertThat(shoulder(plan, "rail-long").toMillimetres()).isCloseTo(306 + 13.492, within(1e-3));
+        assertThat(length(plan, "leg-left").toMillimetres()).isCloseTo(414.029, within(1e-3));
+        assertThat(Math.abs(plan.piece("rail-long").start().faceAngle())).isCloseTo(8, within(1e-9));
+        Plan plumb = plan("stand", "stand.lean", "0°");
+        assertThat(shoulder(plumb, "rail-cross")).isEqualTo(mm("306"));
+    }
+
+    /** The cross rails, 34 thick, give way to each other by half of their 48, over 34 × 34. */
+    @Test
+    void stand_crossesInAHalfLap() {
+        Joint lap = joint(plan("stand"), "rail-long/rail-cross");
+        assertThat(lap.kind()).isEqualTo(JointKind.CROSS_LAP);
+        assertThat(lap.removes().volume()).isCloseTo(34 * 34 * 24, within(1e-6));
+        assertThat(lap.removesFromRail().volume()).isCloseTo(34 * 34 * 24, within(1e-6));
+        assertThat(lap.removes().and(lap.removesFromRail()).volume()).isLessThan(1e-6);
+        Joint uneven = joint(plan("stand", "rail-long/rail-cross:lap.depth", "10"), "rail-long/rail-cross");
+        assertThat(uneven.removes().volume()).isCloseTo(34 * 34 * 10, within(1e-6));
+        assertThat(uneven.removesFromRail().volume()).isCloseTo(34 * 34 * 38, within(1e-6));
+    }
+
+    /** Seat 450 to the top of a slab of 40: 410 under it; upright 410 − 50 − 50; stretcher 1400 − 2 · 180 − 2 · 45 = 950. */
+    @Test
+    void bench_uprightAndStretcher() {
+        Plan plan = plan("bench");
+        assertThat(shoulder(plan, "upright-front-left")).isEqualTo(mm("310"));
+        assertThat(shoulder(plan, "stretcher")).isEqualTo(mm("950"));
+        Plan under = plan("bench", "height.given", "under-slab");
+        assertThat(shoulder(under, "upright-front-left")).isEqualTo(mm("350"));
+        Plan through = plan("bench", "slab.joint", "wedged-through");
+        assertThat(joint(through, "upright-back-left/slab").kind()).isEqualTo(JointKind.THROUGH_TENON);
+        assertThat(joint(through, "upright-back-left/slab").wedged()).isPresent();
+        assertThat(through.isStopped()).isFalse();
+    }
+
+    /** 1600 − 2 · 200 − 2 · 90 = 1020 between the posts, 600 − 2 · 90 = 420 in the end frames, posts 860 − 80. */
+    @Test
+    void workbench_stretchersAndRails() {
+        Plan plan = plan("workbench");
+        assertThat(shoulder(plan, "stretcher-front")).isEqualTo(mm("1020"));
+        assertThat(shoulder(plan, "rail-lower-left")).isEqualTo(mm("420"));
+        assertThat(length(plan, "post-front-left")).isEqualTo(mm("780"));
+        for (String joint : List.of("wedged", "glued")) {
+            assertThat(plan("workbench", "stretcher.joint", joint).isStopped()).as(joint).isFalse();
+        }
+    }
+
+    /** Rails 800 − 2 · 45 = 710; two doors in 710 with three gaps of 2: 352 each; door height 878 − 90 − 120 − 4 = 664. */
+    @Test
+    void cabinet_doorsFillTheOpening() {
+        Plan plan = plan("cabinet", "front", "two-doors");
+        assertThat(shoulder(plan, "rail-lower-front")).isEqualTo(mm("710"));
+        assertThat(shoulder(plan, "door-left.rail-top")).isEqualTo(mm("252"));
+        assertThat(length(plan, "door-right.stile-left")).isEqualTo(mm("664"));
+        assertThat(plan.isStopped()).isFalse();
+        Plan drawers = plan("cabinet", "front", "one-door", "drawers", "two");
+        // less two drawers of 120 and the rails under them
+        assertThat(length(drawers, "door.stile-left")).isEqualTo(mm("304"));
+        assertThat(drawers.isStopped()).isFalse();
+    }
+
+    /** Box stretchers stand in the middle of the legs and end where the aprons do; an H has one between two. */
+    @Test
+    void table_stretchers() {
+        Plan box = plan("table", "stretchers", "box");
+        assertThat(shoulder(box, "stretcher-front")).isEqualTo(mm("1260"));
+        assertThat(shoulder(box, "stretcher-left")).isEqualTo(mm("600"));
+        Plan h = plan("table", "stretchers", "h");
+        // from the inner face of one end stretcher, 25 thick in the middle of 60, to the other
+        assertThat(shoulder(h, "stretcher-middle")).isEqualTo(mm("1295"));
+        Plan leaning = plan("table", "stretchers", "box", "splay.side", "7°", "splay.front", "5°");
+        assertThat(leaning.isStopped()).isFalse();
+        assertThat(shoulder(leaning, "stretcher-front").isGreaterThan(mm("1260"))).isTrue();
+    }
+
+    /** An end frame 720 over the legs and 725 high: 1021.775. */
+    @Test
+    void assemblies_endFramesFirst_withTheirDiagonals() {
+        List<Assembly> assemblies = plan("table").frame().assemblies();
+        assertThat(assemblies).extracting(Assembly::name).containsExactly("end-left", "end-right", "whole");
+        assertThat(assemblies.getFirst().pieces()).containsExactly("leg-front-left", "leg-back-left", "apron-left");
+        assertThat(assemblies.getFirst().diagonal().orElseThrow().value().toMillimetres())
+                .isCloseTo(1021.775, within(1e-3));
+    }
+
+    /** A stool's mortises have round ends unless the maker wants them square. */
+    @Test
+    void stool_usualMortisesAreRound_andTheMakersChoiceStands() {
+        assertThat(plan("stool").joints()).allMatch(
+                joint -> joint.tenons().getFirst().ends() == longshoulder.core.joint.Tenon.Ends.ROUND);
+        assertThat(plan("stool", "stopped-tenon:mortise.ends", "square").joints()).allMatch(
+                joint -> joint.tenons().getFirst().ends() == longshoulder.core.joint.Tenon.Ends.SQUARE);
+    }
+}
