@@ -30,9 +30,15 @@ final class SetCommand implements Callable<Integer> {
     @Option(names = "--milled", paramLabel = "ID:WHAT=LENGTH", description = "Enters what was really cut: the shoulder, width or thickness of a piece, the tenon or mortise of a joint, the tongue of a joint or a type. ID:WHAT= forgets it.")
     private List<String> milled = new ArrayList<>();
 
+    @Option(names = "--alter", paramLabel = "DO,NAME=VALUE,...", description = "Changes the frame beyond its kind: add, between, move, resize, rename or remove, then its fields, such as between,piece=rail-low,from=post-left,to=post-right,width=60,thickness=22,height=100.")
+    private List<String> alterations = new ArrayList<>();
+
     @Override
     public Integer call() throws Exception {
         Project project = design.project();
+        for (String alteration : alterations) {
+            project = Settings.alter(project, alteration);
+        }
         for (String setting : settings) {
             project = Settings.give(project, setting);
         }

@@ -1,10 +1,13 @@
 package longshoulder.command;
 
 import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.LengthEntry;
+import longshoulder.core.project.Alterations;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.EditRefused;
 import longshoulder.core.project.Milled;
@@ -55,6 +58,23 @@ final class Settings {
                     LengthEntry.read(halves[1], project.showing().unit())));
         } catch (EntryException refused) {
             throw new Refusal("%s: %s".formatted(halves[0], refused.getMessage()));
+        }
+    }
+
+    /** DO,NAME=VALUE,...: a change to the frame beyond its kind. */
+    static Project alter(Project project, String setting) {
+        String[] parts = setting.split(",", -1);
+        Map<String, String> fields = new LinkedHashMap<>();
+        fields.put("do", parts[0].strip());
+        for (int i = 1; i < parts.length; i++) {
+            String[] halves = halves(parts[i], "--alter", "remove,piece=rail-low");
+            fields.put(halves[0], halves[1]);
+        }
+        try {
+            return apply(project, setting,
+                    new Edit.Alter(Alterations.read(fields, project.showing().unit())));
+        } catch (EditRefused refused) {
+            throw refusal(project, setting, refused);
         }
     }
 

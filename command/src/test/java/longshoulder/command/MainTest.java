@@ -9,6 +9,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
+import longshoulder.core.kind.Kind;
+import longshoulder.core.kind.Kinds;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -181,6 +183,33 @@ class MainTest {
             // A joint that cuts through the leg stops its neighbour's tenon, but can be exported and looked at.
             assertThat(export.code()).isLessThan(2);
             assertThat(directory.resolve(type).resolve("apron-front.obj")).isNotEmptyFile();
+        }
+    }
+
+    @Test
+    void set_alter_addsAStretcherThatTheFileKeeps() throws Exception {
+        String file = design();
+        Outcome set = run("set", file, "--alter",
+                "between,piece=rail-low,role=stretcher,from=leg-front-left,to=leg-front-right,width=40,thickness=20,height=90");
+        assertThat(set.err()).isEmpty();
+        assertThat(run("plan", file, "--why", "rail-low").out()).contains("1260");
+        assertThat(run("set", file, "--alter", "remove,piece=keel").err())
+                .isEqualTo("remove,piece=keel: There is no piece called \"keel\" to take away.\n");
+        assertThat(run("set", file, "--alter", "remove,piece").code()).isEqualTo(2);
+    }
+
+    /** Every kind from its defaults to a plan, findings, cut list and solids. */
+    @Test
+    void everyKind_newPlanCheckCutlistExport() throws Exception {
+        for (Kind kind : Kinds.all()) {
+            Path file = directory.resolve(kind.id() + ".longshoulder.json");
+            Files.writeString(file, run("new", kind.id()).out());
+            assertThat(run("check", file.toString()).code()).as(kind.id()).isZero();
+            assertThat(run("plan", file.toString(), "--json").out()).contains("\"kind\" : \"" + kind.id() + "\"");
+            assertThat(run("plan", file.toString()).err()).isEmpty();
+            assertThat(run("cutlist", file.toString(), "--csv").code()).isZero();
+            assertThat(run("export", file.toString(), "--obj", directory.resolve(kind.id()).toString()).code())
+                    .isZero();
         }
     }
 

@@ -1,5 +1,8 @@
 package longshoulder.desktop;
 
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
 import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -38,8 +41,8 @@ public final class MainView extends BorderPane {
     private final Documents documents;
     private final SheetPane sheet;
     private final JointsView joints;
-    private final ToggleButton frameStage = stage("frame");
-    private final ToggleButton jointsStage = stage("joints");
+    private final BriefView brief;
+    private final Map<WorkStage, ToggleButton> stages = new EnumMap<>(WorkStage.class);
 
     public MainView(Workbench bench, Documents documents) {
         this.bench = bench;
@@ -50,10 +53,12 @@ public final class MainView extends BorderPane {
         NoticeBar notice = new NoticeBar(bench);
         joints = new JointsView(bench);
         joints.show(false);
-        StackPane middle = new StackPane(sheet, joints, notice);
+        brief = new BriefView(bench);
+        brief.show(false);
+        StackPane middle = new StackPane(sheet, joints, brief, notice);
         StackPane.setAlignment(notice, Pos.TOP_CENTER);
         notice.setMaxHeight(Region.USE_PREF_SIZE);
-        setTop(new HeaderBar(bench, documents, stages()));
+        setTop(new HeaderBar(bench, documents, stages(), this::startNew));
         setCenter(middle);
         setRight(side());
         setBottom(new RodPane(bench));
@@ -62,14 +67,17 @@ public final class MainView extends BorderPane {
 
     private HBox stages() {
         ToggleGroup group = new ToggleGroup();
-        frameStage.setToggleGroup(group);
-        jointsStage.setToggleGroup(group);
-        frameStage.setSelected(true);
-        frameStage.setOnAction(action -> show(false));
-        jointsStage.setOnAction(action -> show(true));
-        HBox stages = new HBox(frameStage, jointsStage);
-        stages.getStyleClass().addAll("units", "stages");
-        return stages;
+        HBox box = new HBox();
+        for (WorkStage stage : WorkStage.values()) {
+            ToggleButton button = stage(stage.id());
+            button.setToggleGroup(group);
+            button.setSelected(stage == WorkStage.FRAME);
+            button.setOnAction(action -> show(stage));
+            stages.put(stage, button);
+            box.getChildren().add(button);
+        }
+        box.getStyleClass().addAll("units", "stages");
+        return box;
     }
 
     private static ToggleButton stage(String key) {
@@ -80,16 +88,24 @@ public final class MainView extends BorderPane {
         return button;
     }
 
-    /** Goes to the stage of the joints, or back to the frame; what is lit stays lit. */
-    public void show(boolean stageOfJoints) {
-        frameStage.setSelected(!stageOfJoints);
-        jointsStage.setSelected(stageOfJoints);
-        sheet.setVisible(!stageOfJoints);
-        joints.show(stageOfJoints);
-        if (!stageOfJoints) {
+    /** Goes to a stage of the work; what is lit stays lit. */
+    public void show(WorkStage stage) {
+        stages.forEach((other, button) -> button.setSelected(other == stage));
+        sheet.setVisible(stage == WorkStage.FRAME);
+        joints.show(stage == WorkStage.JOINTS);
+        brief.show(stage == WorkStage.BRIEF);
+        if (stage != WorkStage.JOINTS) {
             bench.drop();
+        }
+        if (stage == WorkStage.FRAME) {
             sheet.requestFocus();
         }
+    }
+
+    /** A new design: what it is to be is asked first. */
+    private void startNew() {
+        documents.startNew();
+        show(WorkStage.BRIEF);
     }
 
     /** Puts the keyboard on the drawings. */
@@ -122,8 +138,9 @@ public final class MainView extends BorderPane {
             KeyCombination.SHIFT_DOWN);
     private static final KeyCombination UNITS = shortcut(KeyCode.U);
 
-    private static final KeyCombination FRAME = shortcut(KeyCode.DIGIT1);
-    private static final KeyCombination JOINTS = shortcut(KeyCode.DIGIT2);
+    /** One for each stage, in their order. */
+    private static final List<KeyCombination> STAGES = List.of(shortcut(KeyCode.DIGIT1), shortcut(KeyCode.DIGIT2),
+            shortcut(KeyCode.DIGIT3));
 
     private static KeyCombination shortcut(KeyCode code) {
         return new KeyCodeCombination(code, KeyCombination.SHORTCUT_DOWN);
@@ -160,7 +177,7 @@ public final class MainView extends BorderPane {
 
     private @Nullable Runnable action(KeyEvent key) {
         if (NEW.match(key)) {
-            return documents::startNew;
+            return this::startNew;
         }
         if (OPEN.match(key)) {
             return documents::open;
@@ -174,11 +191,10 @@ public final class MainView extends BorderPane {
         if (REDO.match(key)) {
             return bench::redo;
         }
-        if (FRAME.match(key)) {
-            return () -> show(false);
-        }
-        if (JOINTS.match(key)) {
-            return () -> show(true);
+        for (WorkStage stage : WorkStage.values()) {
+            if (STAGES.get(stages.keySet().stream().toList().indexOf(stage)).match(key)) {
+                return () -> show(stage);
+            }
         }
         if (UNITS.match(key)) {
             return () -> bench.edit(new Edit.ShowIn(bench.project().showing().other()));

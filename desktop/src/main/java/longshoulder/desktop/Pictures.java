@@ -98,7 +98,7 @@ final class Pictures {
         }
         bench.edit(new Edit.Give(Address.of("apron-front/leg-front-left", JointKind.CHOICE),
                 new Value.Chosen(JointKind.HAUNCHED_TENON.id())));
-        ((MainView) scene.getRoot()).show(true);
+        ((MainView) scene.getRoot()).show(WorkStage.JOINTS);
         bench.plan().joints().stream().filter(joint -> joint.id().equals("apron-front/leg-front-left")).findFirst()
                 .ifPresent(bench::workOn);
     }

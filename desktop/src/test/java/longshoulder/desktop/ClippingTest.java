@@ -95,7 +95,7 @@ class ClippingTest {
             assertNothingIsCut();
         }
         robot.interact(() -> {
-            view.show(true);
+            view.show(WorkStage.JOINTS);
             bench.light("apron-front");
             bench.tryOut(new Edit.Give("apron-front/leg-front-left:joint", new Value.Chosen("haunched-tenon")));
             layOut(view.getScene());

@@ -187,12 +187,12 @@ class JointsStageTest {
         robot.push(KeyCode.LEFT);
         robot.push(KeyCode.UP);
         assertThat(Arrays.equals(picture(robot), drawn)).isFalse();
-        robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT2);
         settle();
         assertThat(robot.lookup("#sheet").query().isVisible()).isTrue();
         assertThat(robot.lookup("#joints").query().isVisible()).isFalse();
         assertThat(bench.pieceProperty().get()).isEqualTo("apron-front");
-        robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT3);
         settle();
         assertThat(robot.lookup("#joints").query().isVisible()).isTrue();
         assertThat(bench.joint().map(Joint::id)).contains(FRONT_LEFT);

@@ -13,6 +13,7 @@ import longshoulder.core.brief.Address;
 import java.util.stream.Stream;
 import java.util.Comparator;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -20,6 +21,8 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
+import longshoulder.core.frame.Alteration;
+import longshoulder.core.frame.Frame;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.EntryException;
@@ -27,6 +30,7 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.measure.LengthEntry;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.measure.Unit;
+import longshoulder.core.project.Alterations;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.EditRefused;
 import longshoulder.core.project.Milled;
@@ -41,9 +45,11 @@ final class DesignReader {
 
     private static final Length WIDEST_CHISEL = Length.ofMillimetres(100);
 
-    /** A parameter of a joint can be given only after the joint's type. */
-    private static final Comparator<Map.Entry<String, JsonNode>> TYPES_FIRST = Comparator
-            .comparing(entry -> !entry.getKey().endsWith(":" + JointKind.CHOICE));
+    /** Sizes first, for they say what pieces there are; a parameter of a joint can be given only after the joint's type. */
+    private static final Comparator<Map.Entry<String, JsonNode>> TYPES_FIRST = Comparator.<Map.Entry<String, JsonNode>>comparingInt(
+            entry -> entry.getKey().indexOf(':') < 0
+                    ? 0
+                    : entry.getKey().endsWith(":" + JointKind.CHOICE) ? 1 : 2);
 
     private final String file;
 
@@ -147,7 +153,17 @@ final class DesignReader {
         Showing showing = found("project.showing", () -> Showing.parse(node.path("showing").asText()));
         List<Edit> edits = new ArrayList<>();
         List<String> places = new ArrayList<>();
-        node.path("values").properties().stream().sorted(TYPES_FIRST).forEach(entry -> {
+        List<Map.Entry<String, JsonNode>> values = node.path("values").properties().stream().sorted(TYPES_FIRST)
+                .toList();
+        values.stream().filter(entry -> entry.getKey().indexOf(':') < 0).forEach(entry -> {
+            places.add("project.values." + shortened(entry.getKey()));
+            edits.add(new Edit.Give(entry.getKey(), value(kind, entry, places.getLast())));
+        });
+        for (int i = 0; i < node.path("alterations").size(); i++) {
+            places.add("project.alterations[" + i + "]");
+            edits.add(alteration(node.path("alterations").get(i), places.getLast(), showing));
+        }
+        values.stream().filter(entry -> entry.getKey().indexOf(':') >= 0).forEach(entry -> {
             places.add("project.values." + shortened(entry.getKey()));
             edits.add(new Edit.Give(entry.getKey(), value(kind, entry, places.getLast())));
         });
@@ -167,7 +183,7 @@ final class DesignReader {
         });
         Project start = Project.ofKind(kind, node.path("title").asText(), showing);
         Project project = new Project(start.title(), kind.brief(false), start.woods(), tools(node.path("chisels")),
-                start.milled(), showing);
+                start.milled(), List.of(), showing);
         for (int i = 0; i < edits.size(); i++) {
             project = applied(project, edits.get(i), places.get(i));
         }
@@ -181,10 +197,43 @@ final class DesignReader {
         return new Edit.RecordMilled(address.joint().orElse(""), what, length);
     }
 
+    private Edit alteration(JsonNode node, String place, Showing showing) {
+        Map<String, String> fields = new LinkedHashMap<>();
+        node.properties().forEach(entry -> fields.put(entry.getKey(), entry.getValue().asText()));
+        try {
+            return new Edit.Alter(Alterations.read(fields, Unit.MILLIMETRE));
+        } catch (EditRefused refused) {
+            throw at(place, Words.showing(showing).say(refused.reason()) + ".");
+        }
+    }
+
+    /** What was decided for a piece that is not there now is kept: the file stays open whatever came after. */
+    private static Optional<Project> kept(Project project, Edit edit) {
+        return switch (edit) {
+            case Edit.Give(String parameter, Value value) when isWaiting(project, parameter) ->
+                Optional.of(project.keeping(parameter, value));
+            case Edit.RecordMilled(String id, Milled what, Length length) when isWaiting(project, id + ":")
+                    || id.indexOf('/') < 0 && !project.frame().has(id) && JointKind.find(id).isEmpty() ->
+                Optional.of(project.keepingMilled(Address.of(id, what.id()), length));
+            case Edit.Alter(Alteration alteration) -> Optional.of(project.keeping(alteration));
+            default -> Optional.empty();
+        };
+    }
+
+    private static boolean isWaiting(Project project, String address) {
+        Frame frame = project.frame();
+        return Address.parse(address).pieces().filter(pieces -> !frame.has(pieces[0]) || !frame.has(pieces[1]))
+                .isPresent();
+    }
+
     private Project applied(Project project, Edit edit, String place) {
         try {
             return edit.applyTo(project);
         } catch (EditRefused refused) {
+            Optional<Project> kept = kept(project, edit);
+            if (kept.isPresent()) {
+                return kept.get();
+            }
             Label reason = refused.reason();
             throw at(place, Words.showing(project.showing()).say(reason) + ".");
         }

@@ -3,6 +3,7 @@ package longshoulder.files;
 import com.fasterxml.jackson.core.JsonGenerator;
 import java.io.IOException;
 import java.util.Map;
+import longshoulder.core.frame.Alteration;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Project;
 
@@ -31,6 +32,15 @@ final class DesignWriter {
             }
             out.writeEndArray();
             texts(out, "milled", project.milled());
+            out.writeArrayFieldStart("alterations");
+            for (Alteration alteration : project.alterations()) {
+                out.writeStartObject();
+                for (Map.Entry<String, String> field : alteration.fields().entrySet()) {
+                    out.writeStringField(field.getKey(), field.getValue());
+                }
+                out.writeEndObject();
+            }
+            out.writeEndArray();
             out.writeEndObject();
             out.writeEndObject();
         });

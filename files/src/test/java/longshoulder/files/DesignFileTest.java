@@ -12,6 +12,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
+import longshoulder.core.frame.Alteration;
 import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.kind.Kinds;
@@ -21,6 +22,7 @@ import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Milled;
 import longshoulder.core.project.Project;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -95,6 +97,32 @@ class DesignFileTest {
         return new Edit.Give(parameter, value);
     }
 
+    /** What was decided for pieces that a later choice took away does not keep the file from being opened. */
+    @Test
+    void write_whatWaitsForItsPiece_isReadAgain() throws Exception {
+        Project project = Project.ofKind(Kinds.find("table").orElseThrow(), "", Showing.TENTH_MILLIMETRES);
+        for (Edit edit : List.of(give("stretchers", new Value.Chosen("box")),
+                give("stretcher-front/leg-front-left:joint", new Value.Chosen("through-tenon")),
+                give("stretcher-front/leg-front-left:tenon.proud", new Value.Measured(Length.ofMillimetres(4))),
+                new Edit.RecordMilled("stretcher-back", Milled.WIDTH, Length.ofMillimetres(44)),
+                new Edit.Alter(new Alteration.Rename("stretcher-left", "X")),
+                new Edit.UseWood("stretcher", "elm"), give("stretchers", new Value.Chosen("none")))) {
+            project = edit.applyTo(project);
+        }
+        Path file = directory.resolve("waits.longshoulder.json");
+        DesignFile.write(file, project);
+        assertThat(DesignFile.read(file)).isEqualTo(project);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"stool", "bench", "workbench", "cabinet", "door", "frame", "trestle", "stand", "free"})
+    void write_everyKind_isReadAgain(String kind) throws Exception {
+        Project project = Project.ofKind(Kinds.find(kind).orElseThrow(), "", Showing.SIXTY_FOURTHS);
+        Path file = directory.resolve("kind.longshoulder.json");
+        DesignFile.write(file, project);
+        assertThat(DesignFile.read(file)).isEqualTo(project);
+    }
+
     /** What the first files called cutShoulders. */
     @Test
     void read_earlierFile_hasItsCutShoulders() throws Exception {
@@ -143,7 +171,8 @@ class DesignFileTest {
             "\"0.1 mm\" | \"0.3 mm\" | at project.showing", "\"chisels\" | \"title\" | is not valid JSON",
             "\"cutShoulders\" : { } | \"cutShoulders\" : {\"top\":\"5 mm\"} | no piece with two shoulders",
             "\"cutShoulders\" : { } | \"milled\" : {\"apron-front:colour\":\"5 mm\"} | at project.milled.apron-front:colour",
-            "\"cutShoulders\" : { } | \"milled\" : {\"keel:width\":\"5 mm\"} | no piece called",
+            "\"cutShoulders\" : { } | \"alterations\" : [{\"do\":\"bend\",\"piece\":\"top\"}] | at project.alterations[0]: there is no change called",
+            "\"cutShoulders\" : { } | \"alterations\" : [{\"do\":\"remove\"}] | at project.alterations[0]",
             "\"cutShoulders\" : { } | \"milled\" : {\"top:width\":\"-5 mm\"} | at project.milled.top:width",
             "\"cutShoulders\" : { } | \"extra\" : 1 | at project"})
     void read_damaged_saysWhatAndWhereInOneSentence(String what, String with, String reason) throws Exception {

@@ -18,7 +18,7 @@ public record Shown(String piece, Solid solid, Mesh mesh, Solid body) {
 
     /** A piece as it stands. */
     public static Shown of(PlannedPiece piece) {
-        return new Shown(piece.id(), piece.solid(), piece.mesh(), piece.piece().body());
+        return new Shown(piece.id(), piece.solid(), piece.mesh(), piece.open() ? piece.solid() : piece.piece().body());
     }
 
     /** A shape that is no whole piece. */

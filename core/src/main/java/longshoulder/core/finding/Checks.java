@@ -13,7 +13,7 @@ public final class Checks {
             new ShortGrainCheck(), new WallCheck(), new EndGrainCheck(), new ThicknessCheck(), new WideTenonCheck(),
             new GlueRoomCheck(), new ShoulderCheck(), new WedgeCheck(), new TuskCheck(), new PegCheck(),
             new HeldCheck(), new GrooveCheck(), new CrowdedCheck(),
-            new LayoutCheck(), new FitCheck(), new EntryCheck(), new HandedCheck());
+            new LayoutCheck(), new FitCheck(), new EntryCheck(), new WaitingCheck(), new HandedCheck());
 
     private Checks() {}
 

@@ -1,10 +1,12 @@
 package longshoulder.core.frame;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import longshoulder.core.brief.Value;
+import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -19,14 +21,17 @@ import longshoulder.core.reckoning.Label;
  * @param dimensions the figures that its drawings show
  * @param usual what this kind of furniture usually has for its joints, by the address in the brief; the maker's own values
  *        come before these
+ * @param shapings what is cut away from pieces after their joints, such as tapers, by the id of the piece
  * @param assemblies what is glued up by itself, in the order of the glue-ups
  */
 public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spans, List<Dimension> dimensions,
-        Map<String, Value> usual, List<Assembly> assemblies) {
+        Map<String, Value> usual, List<Assembly> assemblies,
+        Map<String, Solid> shapings) {
 
     public Frame {
         usual = Map.copyOf(usual);
         assemblies = List.copyOf(assemblies);
+        shapings = Map.copyOf(shapings);
         pieces = List.copyOf(pieces);
         seats = List.copyOf(seats);
         spans = spans.stream().map(List::copyOf).toList();
@@ -35,7 +40,7 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
 
     /** A frame whose joints are left to the schools. */
     public Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spans, List<Dimension> dimensions) {
-        this(pieces, seats, spans, dimensions, Map.of(), List.of());
+        this(pieces, seats, spans, dimensions, Map.of(), List.of(), Map.of());
     }
 
     /** The piece with an id. @throws IllegalArgumentException if there is none */
@@ -60,8 +65,33 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
                 .orElse(piece));
     }
 
+    /** With one piece more. */
+    Frame plus(Piece piece) {
+        List<Piece> more = new ArrayList<>(pieces);
+        more.add(piece);
+        return new Frame(more, seats, spans, dimensions, usual, assemblies, shapings);
+    }
+
+    /** Without a piece and what was said of it. */
+    Frame without(String id) {
+        return new Frame(pieces.stream().filter(piece -> !piece.id().equals(id)).toList(), seatsWithout(id),
+                spans.stream().map(span -> span.stream().filter(rail -> !rail.equals(id)).toList())
+                        .filter(span -> !span.isEmpty()).toList(),
+                dimensions, usual, assemblies, shapings);
+    }
+
+    /** With another piece of the same id; how it sits is measured anew. */
+    Frame replacing(Piece other) {
+        return new Frame(pieces.stream().map(piece -> piece.id().equals(other.id()) ? other : piece).toList(),
+                seatsWithout(other.id()), spans, dimensions, usual, assemblies, shapings);
+    }
+
+    private List<Seat> seatsWithout(String id) {
+        return seats.stream().filter(seat -> !seat.rail().equals(id) && !seat.post().equals(id)).toList();
+    }
+
     /** With other pieces in the places of these; each keeps its id. */
     public Frame with(UnaryOperator<Piece> change) {
-        return new Frame(pieces.stream().map(change).toList(), seats, spans, dimensions, usual, assemblies);
+        return new Frame(pieces.stream().map(change).toList(), seats, spans, dimensions, usual, assemblies, shapings);
     }
 }

@@ -5,6 +5,7 @@ import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.reckoning.Amount;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * A piece in its place, before any joint is cut.
@@ -57,6 +58,32 @@ public record Piece(String id, Role role, String mark, Amount length, Amount wid
                 shape.faceEdge(), shape.farEdge().moved(-narrower));
         Pose moved = new Pose(other.corners(other.start()).getFirst(), pose.along(), pose.across(), pose.out());
         return new Piece(id, role, mark, length, otherWidth, otherThickness, moved, other);
+    }
+
+    /** Another piece of its length and width, glued to its back. */
+    public Piece layeredBehind(String otherId, Role otherRole, Amount otherThickness) {
+        double thick = otherThickness.value().toMillimetres();
+        Pose there = new Pose(pose.toWorld(0, 0, -thick), pose.along(), pose.across(), pose.out());
+        if (shape.isBox()) {
+            return new Piece(otherId, otherRole, mark + "i", length, width, otherThickness, there);
+        }
+        Shape behind = new Shape(shape.start(), shape.finish(), shape.back().complement(), shape.back().moved(thick),
+                shape.faceEdge(), shape.farEdge());
+        return new Piece(otherId, otherRole, mark + "i", length, width, otherThickness,
+                new Pose(behind.corners(behind.start()).getFirst(), pose.along(), pose.across(), pose.out()), behind);
+    }
+
+    /** The same piece elsewhere. */
+    Piece moved(Vector3D by) {
+        Pose there = new Pose(pose.origin().add(by), pose.along(), pose.across(), pose.out());
+        return shape.isBox()
+                ? new Piece(id, role, mark, length, width, thickness, there)
+                : new Piece(id, role, mark, length, width, thickness, there, shape.moved(by));
+    }
+
+    /** The same piece under another workshop label. */
+    Piece marked(String other) {
+        return new Piece(id, role, other, length, width, thickness, pose, shape);
     }
 
     /** The same piece seen with its edges for its faces: what was its width is its thickness. */

@@ -1,17 +1,25 @@
 package longshoulder.core.frame;
 
+import java.util.Arrays;
+import java.util.Optional;
+
 /** What a piece is in the furniture. */
 public enum Role {
-    LEG, APRON, TOP, SEAT, SLAB, POST, UPRIGHT, RAIL, STILE, MUNTIN, STRETCHER, FOOT, BEARER, BEAM, PANEL, GLASS, SHELF, BAR, RUNNER;
+    LEG, APRON, TOP, SEAT, SLAB, POST, UPRIGHT, RAIL, STILE, MUNTIN, STRETCHER, FOOT, BEARER, BEAM, PANEL, GLASS, SHELF, BAR, RUNNER, LAYER;
 
     /** What files and the words bundle call it. */
     public String id() {
         return name().toLowerCase(java.util.Locale.ROOT);
     }
 
-    /** Whether it is laid on and held by buttons, so that its touching another piece asks for no joint. */
+    /** The one with an id; empty if there is none. */
+    public static Optional<Role> find(String id) {
+        return Arrays.stream(values()).filter(role -> role.id().equals(id)).findFirst();
+    }
+
+    /** Whether it is laid on, glued on or held by buttons, so that its touching another piece asks for no joint. */
     public boolean isLaidOn() {
-        return this == TOP || this == SEAT || this == RUNNER;
+        return this == TOP || this == SEAT || this == RUNNER || this == LAYER;
     }
 
     /** Whether it stands dry in grooves of others: it meets them with its sides, and nothing ends on it. */

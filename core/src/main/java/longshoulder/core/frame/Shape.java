@@ -45,6 +45,16 @@ public record Shape(HalfSpace start, HalfSpace finish, HalfSpace faceSide, HalfS
         return new Shape(start, finish, faceEdge, farEdge, back, faceSide, isBox);
     }
 
+    /** The same shape elsewhere. */
+    Shape moved(Vector3D by) {
+        return new Shape(moved(start, by), moved(finish, by), moved(faceSide, by), moved(back, by),
+                moved(faceEdge, by), moved(farEdge, by), isBox);
+    }
+
+    private static HalfSpace moved(HalfSpace plane, Vector3D by) {
+        return plane.moved(plane.normal().dot(by));
+    }
+
     /** All six, the ends first. */
     public List<HalfSpace> planes() {
         return List.of(start, finish, faceSide, back, faceEdge, farEdge);

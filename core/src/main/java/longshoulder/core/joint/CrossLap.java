@@ -45,6 +45,11 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
     }
 
     @Override
+    public boolean isOpen() {
+        return true;
+    }
+
+    @Override
     public Amount addedLength() {
         return Setting.ruled("amount.noAddition", Length.ZERO, "rule.crossLap");
     }

@@ -59,6 +59,11 @@ public record Dovetail(Meeting meeting, JointKind kind, Amount length, Amount ro
     }
 
     @Override
+    public boolean isOpen() {
+        return true;
+    }
+
+    @Override
     public Amount addedLength() {
         return length;
     }

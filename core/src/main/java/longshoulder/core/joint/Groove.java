@@ -52,6 +52,11 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
     }
 
     @Override
+    public boolean isOpen() {
+        return rebate || run == Run.THROUGH;
+    }
+
+    @Override
     public Amount addedLength() {
         return Setting.ruled("amount.noAddition", Length.ZERO, "rule.groove");
     }

@@ -67,6 +67,11 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
         return false;
     }
 
+    /** Whether what it takes from the post lies open to the eye while the joint is closed. */
+    default boolean isOpen() {
+        return isThrough();
+    }
+
     /** What its tenons do where others compete for the middle of the post. */
     default GivesWay givesWay() {
         return GivesWay.NEVER;

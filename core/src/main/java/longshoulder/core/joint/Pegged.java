@@ -159,6 +159,11 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
     }
 
     @Override
+    public boolean isOpen() {
+        return joint.isOpen();
+    }
+
+    @Override
     public boolean isThrough() {
         return joint.isThrough();
     }

@@ -46,6 +46,11 @@ public record TaperedDovetail(Meeting meeting, Amount length, Amount root, Amoun
     }
 
     @Override
+    public boolean isOpen() {
+        return true;
+    }
+
+    @Override
     public Amount addedLength() {
         return length;
     }

@@ -89,6 +89,11 @@ public record Undercut(Joint joint) implements Joint {
     }
 
     @Override
+    public boolean isOpen() {
+        return joint.isOpen();
+    }
+
+    @Override
     public boolean isThrough() {
         return joint.isThrough();
     }

@@ -152,6 +152,6 @@ final class Draft {
     }
 
     Frame frame() {
-        return new Frame(pieces, seats, spans, figures, usual, assemblies);
+        return new Frame(pieces, seats, spans, figures, usual, assemblies, Map.of());
     }
 }

@@ -7,6 +7,7 @@ import java.util.TreeMap;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
+import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Frame;
 
 /** A kind of furniture: what it asks for, and the frame that follows. */
@@ -25,6 +26,11 @@ public interface Kind {
      * frame has pieces of no or negative size, which the checks report.
      */
     Frame frame(Brief brief);
+
+    /** What a new design of this kind begins with beyond its parameters. */
+    default List<Alteration> beginning(boolean inches) {
+        return List.of();
+    }
 
     /** The parameter of that name. */
     default Optional<Parameter> parameter(String name) {

@@ -7,7 +7,7 @@ import java.util.Optional;
 public final class Kinds {
 
     private static final List<Kind> ALL = List.of(Table.table(), Table.stool(), new Bench(), new Workbench(),
-            new Cabinet(), new Door(), new PictureFrame(), new Trestle(), new Stand());
+            new Cabinet(), new Door(), new PictureFrame(), new Trestle(), new Stand(), new FreeFrame());
 
     private Kinds() {}
 

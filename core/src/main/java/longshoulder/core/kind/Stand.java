@@ -83,8 +83,9 @@ final class Stand implements Kind {
             draft.figure(View.PLAN, at(-r, mm(brief.required("rail.thickness")) / -2, 0),
                     at(-r, mm(brief.required("rail.thickness")) / 2, 0), Side.LEFT, 0,
                     brief.required("rail.thickness"));
-            draft.figure(View.PLAN, at(-r, mm(brief.required("pot.diameter")) / -2, 0),
-                    at(r, mm(brief.required("pot.diameter")) / -2, 0), Side.BELOW, 0, brief.required("pot.diameter"));
+            double pot = mm(brief.required("pot.diameter")) / 2;
+            draft.figure(View.FRONT, at(-pot, 0, mm(seat)), at(pot, 0, mm(seat)), Side.ABOVE, 1,
+                    brief.required("pot.diameter"));
             return draft.frame();
         }
 

@@ -36,7 +36,8 @@ final class Table implements Kind {
                 .length("overhang.sides", 40, 24, 0, 1000).length("leg.width", 60, 40, 15, 300)
                 .length("leg.depth", 60, 40, 15, 300).length("apron.width", 95, 60, 25, 600)
                 .length("apron.thickness", 22, 14, 8, 150).length("apron.setback", 8, 6, 0, 150);
-        return new Table("table", ways(sizes, 45, 28, 25, 16, 150, 6 * 16));
+        return new Table("table",
+                ways(sizes.length("drawer-rail.width", 50, 32, 20, 200), 45, 28, 25, 16, 150, 6 * 16));
     }
 
     /** Lower and slighter, its mortises routed: round ends are the usual ones. */
@@ -47,7 +48,8 @@ final class Table implements Kind {
                 .length("overhang.sides", 15, 10, 0, 300).length("leg.width", 40, 26, 15, 120)
                 .length("leg.depth", 40, 26, 15, 120).length("apron.width", 60, 38, 25, 300)
                 .length("apron.thickness", 20, 13, 8, 60).length("apron.setback", 5, 3, 0, 60);
-        return new Table(STOOL, ways(sizes, 32, 20, 20, 13, 110, 4 * 16 + 8));
+        return new Table(STOOL,
+                ways(sizes.length("drawer-rail.width", 34, 22, 20, 200), 32, 20, 20, 13, 110, 4 * 16 + 8));
     }
 
     private static List<Parameter> ways(Asked sizes, long width, long widthInches, long thickness,
@@ -56,7 +58,12 @@ final class Table implements Kind {
                 .way(LEG_FACES, "square", "backed").way("stretchers", "none", "box", "h")
                 .length("stretcher.width", width, widthInches, 12, 300)
                 .length("stretcher.thickness", thickness, thicknessInches, 8, 150)
-                .length("stretcher.height", height, heightInches, 20, 1500).list();
+                .length("stretcher.height", height, heightInches, 20, 1500).way("leg.taper", "none", "two", "four")
+                .length("leg.foot", width, widthInches, 10, 300).length("taper.below", 10, 6, 0, 500)
+                .way("apron.layers", "one", "two")
+                .length("inner-layer.thickness", thickness / 2, thicknessInches / 2, 5, 100)
+                .way("drawer", "none", "front")
+                .list();
     }
 
     @Override

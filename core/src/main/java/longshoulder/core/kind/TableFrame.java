@@ -3,6 +3,7 @@ package longshoulder.core.kind;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +24,7 @@ import longshoulder.core.frame.Seat;
 import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
+import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.View;
 import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
@@ -102,20 +104,59 @@ final class TableFrame {
                 leg("leg-back-left", "A3", x0, y1), leg("leg-back-right", "A4", x1, y1))
                 .forEach(leg -> legs.put(leg.id(), leg));
         List<Piece> pieces = new ArrayList<>(legs.values());
-        pieces.addAll(List.of(apron("apron-front", "B1", FRONT), apron("apron-back", "B2", BACK),
-                apron("apron-left", "C1", LEFT),
-                apron("apron-right", "C2", RIGHT), topBoard()));
+        boolean drawer = DrawerFront.isAsked(brief);
+        Piece backApron = apron("apron-back", "B2", BACK);
+        if (!drawer) {
+            pieces.add(apron("apron-front", "B1", FRONT));
+        }
+        pieces.addAll(List.of(backApron, apron("apron-left", "C1", LEFT), apron("apron-right", "C2", RIGHT)));
+        if (drawer) {
+            pieces.addAll(new DrawerFront(brief, legs, under, y0 + mm(setback)).pieces(backApron));
+        }
+        pieces.addAll(innerLayers(pieces));
+        pieces.add(topBoard());
         pieces.addAll(new Stretchers(brief, legs).pieces());
         List<List<String>> spans = new ArrayList<>(
-                List.of(List.of("apron-front", "apron-back"), List.of("apron-left", "apron-right")));
+                List.of(drawer
+                        ? List.of(DrawerFront.UPPER, DrawerFront.LOWER)
+                        : List.of("apron-front", "apron-back"), List.of("apron-left", "apron-right")));
         spans.addAll(Stretchers.spans(brief));
-        return new Frame(pieces, isSplayed() ? List.of() : seats(), spans, dimensions(), usual(), assemblies(pieces));
+        return new Frame(pieces, isSplayed() ? List.of() : seats(), spans, dimensions(), usual(), assemblies(pieces),
+                shapings());
     }
 
     private Map<String, Value> usual() {
-        return isStool()
-                ? Map.of(Address.of(JointKind.STOPPED_TENON, "mortise.ends"), new Value.Chosen("round"))
-                : Map.of();
+        Map<String, Value> usual = new HashMap<>(DrawerFront.isAsked(brief) ? DrawerFront.usual() : Map.of());
+        if (isStool()) {
+            usual.put(Address.of(JointKind.STOPPED_TENON, "mortise.ends"), new Value.Chosen("round"));
+        }
+        return usual;
+    }
+
+    /** Tapers of plumb legs; leaning legs are slender by their lean. */
+    private Map<String, Solid> shapings() {
+        if (isSplayed()) {
+            return Map.of();
+        }
+        Tapers tapers = new Tapers(brief, under - mm(apronWidth) - mm(brief.required("taper.below")));
+        Map<String, Solid> away = new HashMap<>();
+        legs.forEach((id, leg) -> {
+            Solid cut = tapers.of(leg);
+            if (!cut.isNothing()) {
+                away.put(id, cut);
+            }
+        });
+        return away;
+    }
+
+    /** Glued to the inside of the aprons, exactly as long as from shoulder to shoulder: the outer layers carry the tenons. */
+    private List<Piece> innerLayers(List<Piece> pieces) {
+        if (!brief.choice("apron.layers").equals(Optional.of("two"))) {
+            return List.of();
+        }
+        Amount inner = brief.required("inner-layer.thickness");
+        return pieces.stream().filter(piece -> piece.role() == Role.APRON)
+                .map(apron -> apron.layeredBehind("inner-" + apron.id(), Role.LAYER, inner)).toList();
     }
 
     private boolean isStool() {
@@ -262,7 +303,14 @@ final class TableFrame {
         double level = isSplayed() ? under : 0;
         figures.add(figure(View.FRONT, at(x0, 0, level), at(x0 + lw, 0, level), Side.BELOW, 0, legWidth));
         figures.add(figure(View.FRONT, at(x0, 0, level), at(x1, 0, level), Side.BELOW, 1, overLegsLength));
-        figures.add(inside(View.FRONT, frontApron, at(x0 + lw, 0, apronLow), at(x1 - lw, 0, apronLow)));
+        if (!DrawerFront.isAsked(brief)) {
+            figures.add(inside(View.FRONT, frontApron, at(x0 + lw, 0, apronLow), at(x1 - lw, 0, apronLow)));
+        } else {
+            double rail = mm(apronThickness);
+            figures.add(
+                    figure(View.FRONT, at(x0 + lw, 0, apronLow + rail), at(x0 + lw, 0, under - rail), Side.INSIDE, 0,
+                            DrawerFront.opening(brief)));
+        }
         figures.add(figure(View.END, at(0, 0, h), at(0, d, h), Side.ABOVE, 1, depth));
         figures.add(figure(View.END, at(0, 0, h), at(0, y0, h), Side.ABOVE, 0, overhangSides));
         figures.add(figure(View.END, at(0, y0, level), at(0, y0 + ld, level), Side.BELOW, 0, legDepth));

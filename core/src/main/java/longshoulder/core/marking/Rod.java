@@ -67,10 +67,22 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
         List<Joint> mortises = plan.mortisesIn(pieceId);
         List<Mark> marks = piece.piece().slanted().isPresent()
                 ? slantedMarks(piece, mortises)
-                : mortises.isEmpty() ? railMarks(piece) : postMarks(piece, mortises);
+                : squareMarks(piece, mortises);
         marks.sort(Comparator.comparing(mark -> mark.position().value()));
-        boolean fromFinish = !mortises.isEmpty() && mortises.getFirst().meeting().postEnd() == Meeting.Part.FINISH;
+        boolean fromFinish = piece.piece().slanted().isPresent()
+                ? isFromFinish(mortises)
+                : zeroEnd(piece, mortises) == Meeting.Part.FINISH;
         return new Rod(pieceId, marks, faces(piece, mortises, fromFinish));
+    }
+
+    private static boolean isFromFinish(List<Joint> mortises) {
+        return !mortises.isEmpty() && mortises.getFirst().meeting().postEnd() == Meeting.Part.FINISH;
+    }
+
+    /** Where running figures start: a rail's first end, else the end that is nearest to the first mortise. */
+    private static Meeting.Part zeroEnd(PlannedPiece piece, List<Joint> mortises) {
+        boolean isRail = piece.joints().stream().anyMatch(joint -> joint.meeting().part().isEnd());
+        return !isRail && isFromFinish(mortises) ? Meeting.Part.FINISH : Meeting.Part.START;
     }
 
     private static Amount zero() {
@@ -82,11 +94,11 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
      * face edge and one at the far edge.
      */
     private static List<Mark> slantedMarks(PlannedPiece piece, List<Joint> mortises) {
-        boolean fromFinish = !mortises.isEmpty() && mortises.getFirst().meeting().postEnd() == Meeting.Part.FINISH;
+        boolean fromFinish = isFromFinish(mortises);
         List<Mark> marks = new ArrayList<>();
         marks.add(new Mark(Kind.END, zero(), Optional.empty()));
         marks.add(slanted(Kind.END, "amount.blank", piece.blank(), Optional.empty()));
-        for (Joint joint : piece.joints()) {
+        for (Joint joint : piece.joints().stream().filter(one -> one.meeting().part().isEnd()).toList()) {
             List<Vector3D> corners = piece.piece().shape().corners(joint.meeting().shoulder());
             for (Vector3D corner : corners.subList(1, 3)) {
                 marks.add(slanted(Kind.SHOULDER, "amount.toShoulder", piece.along(corner, fromFinish),
@@ -111,56 +123,64 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
                 Label.of("rule.planes")), joint);
     }
 
-    private static List<Mark> railMarks(PlannedPiece piece) {
+    private static List<Mark> squareMarks(PlannedPiece piece, List<Joint> mortises) {
+        Meeting.Part zeroEnd = zeroEnd(piece, mortises);
+        Meeting.Part farEnd = zeroEnd == Meeting.Part.START ? Meeting.Part.FINISH : Meeting.Part.START;
         List<Mark> marks = new ArrayList<>();
         marks.add(new Mark(Kind.END, zero(), Optional.empty()));
-        Amount run = zero();
-        Optional<Joint> start = piece.jointAt(Meeting.Part.START);
-        if (start.isPresent()) {
-            run = start.get().addedLength();
-            marks.add(new Mark(Kind.SHOULDER, run, Optional.of(start.get().id())));
+        Optional<Joint> near = piece.jointAt(zeroEnd);
+        Amount tenon = near.map(Joint::addedLength).orElseGet(Rod::zero);
+        near.ifPresent(joint -> marks.add(new Mark(Kind.SHOULDER, tenon, Optional.of(joint.id()))));
+        piece.jointAt(farEnd).ifPresent(joint -> marks.add(new Mark(Kind.SHOULDER,
+                Amount.sum(Label.of("amount.toShoulder")).plus(tenon).plus(piece.piece().length()).amount(),
+                Optional.of(joint.id()))));
+        for (Joint joint : mortises) {
+            marks.addAll(joint.tenons().isEmpty()
+                    ? traced(piece, joint, zeroEnd, tenon)
+                    : mortise(piece, joint, zeroEnd, tenon));
         }
-        Amount.SumBuilder toShoulder = Amount.sum(Label.of("amount.toShoulder")).plus(run)
-                .plus(piece.piece().length());
-        piece.jointAt(Meeting.Part.FINISH).ifPresent(
-                joint -> marks.add(new Mark(Kind.SHOULDER, toShoulder.amount(), Optional.of(joint.id()))));
         marks.add(new Mark(Kind.END, piece.length(), Optional.empty()));
         return marks;
     }
 
-    private static List<Mark> postMarks(PlannedPiece piece, List<Joint> mortises) {
+    /** Mortises are reckoned from the end that is nearest to them; on the rod all figures run from one end. */
+    private static List<Mark> mortise(PlannedPiece piece, Joint joint, Meeting.Part zeroEnd, Amount tenon) {
+        boolean same = joint.meeting().postEnd() == zeroEnd;
         List<Mark> marks = new ArrayList<>();
-        marks.add(new Mark(Kind.END, zero(), Optional.empty()));
-        for (Joint joint : mortises) {
-            for (Tenon tenon : joint.tenons()) {
-                marks.add(new Mark(Kind.MORTISE_START, tenon.mortiseFromEnd(), Optional.of(joint.id())));
-                marks.add(new Mark(Kind.MORTISE_END, tenon.mortiseToEnd(), Optional.of(joint.id())));
-            }
-            if (joint.tenons().isEmpty()) {
-                marks.addAll(traced(piece, joint));
-            }
+        for (Tenon one : joint.tenons()) {
+            Amount from = same ? one.mortiseFromEnd() : one.mortiseToEnd();
+            Amount to = same ? one.mortiseToEnd() : one.mortiseFromEnd();
+            marks.add(new Mark(Kind.MORTISE_START, fromZero("amount.mortiseFromEnd", piece, from, same, tenon),
+                    Optional.of(joint.id())));
+            marks.add(new Mark(Kind.MORTISE_END, fromZero("amount.mortiseToEnd", piece, to, same, tenon),
+                    Optional.of(joint.id())));
         }
-        marks.add(new Mark(Kind.END, piece.length(), Optional.empty()));
         return marks;
+    }
+
+    private static Amount fromZero(String label, PlannedPiece piece, Amount fromEnd, boolean same, Amount tenon) {
+        if (same && tenon.value().equals(Length.ZERO)) {
+            return fromEnd;
+        }
+        Amount.SumBuilder sum = Amount.sum(Label.of(label)).plus(tenon);
+        return (same ? sum.plus(fromEnd) : sum.plus(piece.piece().length()).minus(fromEnd)).amount();
     }
 
     /** Where a recess that is no mortise of a tenon begins and ends, found on its solid. */
-    private static List<Mark> traced(PlannedPiece piece, Joint joint) {
+    private static List<Mark> traced(PlannedPiece piece, Joint joint, Meeting.Part zeroEnd, Amount tenon) {
         Shape shape = piece.piece().shape();
-        HalfSpace end = joint.meeting().postEnd() == Meeting.Part.START ? shape.start() : shape.finish();
+        HalfSpace end = zeroEnd == Meeting.Part.START ? shape.start() : shape.finish();
         DoubleSummaryStatistics runs = joint.removes().cells().stream().flatMap(cell -> cell.corners().stream())
-                .mapToDouble(corner -> -end.distance(corner)).summaryStatistics();
-        Label because = Label.of("rule.planes");
-        return List.of(
-                new Mark(Kind.MORTISE_START, new Amount.Traced(Label.of("amount.mortiseFromEnd"),
-                        Length.fromMillimetres(Math.max(0, runs.getMin())), List.of(), because),
-                        Optional.of(joint.id())),
-                new Mark(Kind.MORTISE_END,
-                        new Amount.Traced(Label.of("amount.mortiseToEnd"),
-                                Length.greatest(Length.ZERO, Length.least(piece.length().value(),
-                                        Length.fromMillimetres(Math.min(runs.getMax(), 1e6)))),
-                                List.of(), because),
-                        Optional.of(joint.id())));
+                .mapToDouble(corner -> tenon.value().toMillimetres() - end.distance(corner)).summaryStatistics();
+        return List.of(traced(Kind.MORTISE_START, "amount.mortiseFromEnd", runs.getMin(), piece, joint),
+                traced(Kind.MORTISE_END, "amount.mortiseToEnd", runs.getMax(), piece, joint));
+    }
+
+    private static Mark traced(Kind kind, String label, double run, PlannedPiece piece, Joint joint) {
+        Length place = Length.greatest(Length.ZERO,
+                Length.least(piece.length().value(), Length.fromMillimetres(Math.clamp(run, 0, 1e6))));
+        return new Mark(kind, new Amount.Traced(Label.of(label), place, List.of(), Label.of("rule.planes")),
+                Optional.of(joint.id()));
     }
 
     private static List<Face> faces(PlannedPiece piece, List<Joint> mortises, boolean fromFinish) {

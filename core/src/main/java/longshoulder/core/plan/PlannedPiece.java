@@ -18,13 +18,14 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param shoulderLength from shoulder to shoulder; empty unless it has two
  * @param start the cut at the first end
  * @param finish the cut at the other end
+ * @param open whether a joint in it or at its ends lies open to the eye, so that its body does not hide what is let into it
  * @param joints of which it is the rail, those at its first end before the others
  * @param solid its exact shape in the world
  * @param mesh the skin of the solid
  * @param outline its edges in its own frame of reference
  */
 public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amount> shoulderLength, EndCut start,
-        EndCut finish, List<Joint> joints, Solid solid, Mesh mesh, List<Mesh.Edge> outline) {
+        EndCut finish, boolean open, List<Joint> joints, Solid solid, Mesh mesh, List<Mesh.Edge> outline) {
 
     public PlannedPiece {
         joints = List.copyOf(joints);

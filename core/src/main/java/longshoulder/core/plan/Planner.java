@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.finding.Checks;
 import longshoulder.core.finding.Subject;
@@ -46,11 +47,13 @@ public final class Planner {
                 .collect(Collectors.groupingBy(joint -> joint.meeting().post().id()));
         List<Skins.Bare> bare = built.pieces().parallelStream()
                 .map(piece -> new Skins.Bare(piece, cut(piece, byRail.getOrDefault(piece.id(), List.of()),
-                        byPost.getOrDefault(piece.id(), List.of()))))
+                        byPost.getOrDefault(piece.id(), List.of()))
+                        .minus(built.shapings().getOrDefault(piece.id(), Solid.NOTHING))))
                 .toList();
         Map<String, Skins.Skin> skins = Skins.of(bare);
         List<PlannedPiece> pieces = bare.stream().map(one -> planned(project, one,
-                byRail.getOrDefault(one.piece().id(), List.of()), Objects.requireNonNull(skins.get(one.piece().id()))))
+                byRail.getOrDefault(one.piece().id(), List.of()), byPost.getOrDefault(one.piece().id(), List.of()),
+                Objects.requireNonNull(skins.get(one.piece().id()))))
                 .toList();
         Map<String, Solid> solids = pieces.stream().collect(Collectors.toMap(PlannedPiece::id, PlannedPiece::solid));
         Map<String, List<Mesh.Edge>> outlines = pieces.stream()
@@ -84,7 +87,8 @@ public final class Planner {
         return solid;
     }
 
-    private static PlannedPiece planned(Project project, Skins.Bare bare, List<Joint> own, Skins.Skin skin) {
+    private static PlannedPiece planned(Project project, Skins.Bare bare, List<Joint> own, List<Joint> received,
+            Skins.Skin skin) {
         Piece piece = bare.piece();
         double[] arrises = piece.slanted().map(Shape::arrises)
                 .orElseGet(() -> new double[]{piece.length().value().toMillimetres()});
@@ -95,6 +99,7 @@ public final class Planner {
                 ? Optional.of(piece.length())
                 : Optional.empty();
         return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, ends), shoulders, start, finish,
+                Stream.concat(own.stream(), received.stream()).anyMatch(Joint::isOpen),
                 own, bare.solid(), skin.mesh(), skin.outline());
     }
 

@@ -1,16 +1,20 @@
 package longshoulder.core.project;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
+import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
+import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Frame;
+import longshoulder.core.frame.Role;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
@@ -46,6 +50,49 @@ public sealed interface Edit {
                 throw new EditRefused(Label.of("refused.noSchool", Label.of("parameter." + parameter)));
             }
             return project.withBrief(project.brief().without(parameter));
+        }
+    }
+
+    /** Makes another kind of furniture, with its defaults; house rules, woods, tools and title stay. */
+    record BuildAs(String kind) implements Edit {
+        @Override
+        public Project applyTo(Project project) {
+            Kind other = Kinds.find(kind).orElseThrow(() -> new EditRefused(Label.of("refused.kind", kind)));
+            Brief brief = other.brief(project.showing().isInches());
+            for (Parameter rule : HouseRules.parameters()) {
+                Value chosen = project.brief().values().get(rule.name());
+                brief = chosen == null ? brief : brief.with(rule.name(), chosen);
+            }
+            return project.withBrief(brief).withMilled(Map.of())
+                    .withAlterations(other.beginning(project.showing().isInches()));
+        }
+    }
+
+    /** Changes the frame beyond what its kind asks for. */
+    record Alter(Alteration alteration) implements Edit {
+        private static final int MOST = 1000;
+
+        @Override
+        public Project applyTo(Project project) {
+            if (project.alterations().size() >= MOST) {
+                throw new EditRefused(Label.of("refused.tooMany", MOST));
+            }
+            if (alteration.applyTo(project.frame()).isEmpty()) {
+                throw new EditRefused(Label.of("refused.altered." + alteration.fields().get("do"), alteration.piece()));
+            }
+            List<Alteration> more = new ArrayList<>(project.alterations());
+            more.add(alteration);
+            return project.withAlterations(more);
+        }
+    }
+
+    /** Takes an alteration back. */
+    record Unalter(Alteration alteration) implements Edit {
+        @Override
+        public Project applyTo(Project project) {
+            List<Alteration> fewer = new ArrayList<>(project.alterations());
+            fewer.remove(alteration);
+            return project.withAlterations(fewer);
         }
     }
 
@@ -118,9 +165,7 @@ public sealed interface Edit {
             if (!Species.isKnown(species)) {
                 throw new EditRefused(Label.of("refused.wood", species));
             }
-            boolean known = project.frame().pieces().stream()
-                    .anyMatch(piece -> piece.role().id().equals(role));
-            if (!known) {
+            if (Role.find(role).isEmpty() || role.equals(Role.GLASS.id())) {
                 throw new EditRefused(Label.of("refused.role", role));
             }
             Map<String, String> woods = new TreeMap<>(project.woods());

@@ -1,11 +1,15 @@
 package longshoulder.core.project;
 
+import java.util.ArrayList;
 import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.Value;
+import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
@@ -21,10 +25,11 @@ import longshoulder.core.wood.Tools;
  * @param woods species by the role of a piece, such as leg → elm
  * @param milled what was really cut or milled, by {@code id:what}: a piece's shoulder, width or thickness, a joint's tenon,
  *        mortise or tongue, a type's tongue
+ * @param alterations changes to the frame beyond what the kind asks for, in the order in which they were made
  * @param showing how lengths are shown, and the unit of what is typed without one
  */
 public record Project(String title, Brief brief, Map<String, String> woods, Tools tools,
-        Map<String, Length> milled, Showing showing) {
+        Map<String, Length> milled, List<Alteration> alterations, Showing showing) {
 
     /** The wood of a role for which none was chosen. */
     public static final String USUAL_WOOD = "beech";
@@ -35,20 +40,27 @@ public record Project(String title, Brief brief, Map<String, String> woods, Tool
     public Project {
         woods = Collections.unmodifiableMap(new TreeMap<>(woods));
         milled = Collections.unmodifiableMap(new TreeMap<>(milled));
+        alterations = List.copyOf(alterations);
     }
 
     /** A new project of a kind with its defaults, round in the unit that is shown. */
     public static Project ofKind(Kind kind, String title, Showing showing) {
         return new Project(title, kind.brief(showing.isInches()), Map.of(),
-                showing.isInches() ? Tools.IMPERIAL : Tools.METRIC, Map.of(), showing);
+                showing.isInches() ? Tools.IMPERIAL : Tools.METRIC, Map.of(), kind.beginning(showing.isInches()),
+                showing);
     }
 
     /**
-     * The pieces in place, as the kind sets them from the brief.
+     * The pieces in place: as the kind sets them from the brief, with the maker's alterations.
      *
      * @throws EditRefused if the project is of no known kind
      */
     public Frame frame() {
+        return Alterations.of(this, kindsFrame());
+    }
+
+    /** The pieces as the kind sets them, before any alteration. @throws EditRefused if the project is of no known kind */
+    public Frame kindsFrame() {
         return Kinds.find(brief.kind()).orElseThrow(() -> new EditRefused(Label.of("refused.kind", brief.kind())))
                 .frame(brief);
     }
@@ -81,26 +93,49 @@ public record Project(String title, Brief brief, Map<String, String> woods, Tool
     }
 
     Project withTitle(String other) {
-        return new Project(other, brief, woods, tools, milled, showing);
+        return new Project(other, brief, woods, tools, milled, alterations, showing);
     }
 
     Project withBrief(Brief other) {
-        return new Project(title, other, woods, tools, milled, showing);
+        return new Project(title, other, woods, tools, milled, alterations, showing);
     }
 
     Project withWoods(Map<String, String> other) {
-        return new Project(title, brief, other, tools, milled, showing);
+        return new Project(title, brief, other, tools, milled, alterations, showing);
     }
 
     Project withTools(Tools other) {
-        return new Project(title, brief, woods, other, milled, showing);
+        return new Project(title, brief, woods, other, milled, alterations, showing);
     }
 
     Project withMilled(Map<String, Length> other) {
-        return new Project(title, brief, woods, tools, other, showing);
+        return new Project(title, brief, woods, tools, other, alterations, showing);
+    }
+
+    Project withAlterations(List<Alteration> other) {
+        return new Project(title, brief, woods, tools, milled, other, showing);
+    }
+
+    /** With a value for a joint that the frame does not have now: it waits. For what was read from a file. */
+    public Project keeping(String address, Value value) {
+        return withBrief(brief.with(address, value));
+    }
+
+    /** With an alteration that names a piece which is not there now. */
+    public Project keeping(Alteration alteration) {
+        List<Alteration> more = new ArrayList<>(alterations);
+        more.add(alteration);
+        return withAlterations(more);
+    }
+
+    /** With what was really cut of a piece that the frame does not have now. */
+    public Project keepingMilled(String key, Length length) {
+        Map<String, Length> more = new TreeMap<>(milled);
+        more.put(key, length);
+        return withMilled(more);
     }
 
     Project withShowing(Showing other) {
-        return new Project(title, brief, woods, tools, milled, other);
+        return new Project(title, brief, woods, tools, milled, alterations, other);
     }
 }

@@ -217,6 +217,43 @@ class KindsTest {
         assertThat(shoulder(leaning, "stretcher-front").isGreaterThan(mm("1260"))).isTrue();
     }
 
+    /** Legs 60 to 45 at the floor from 10 under aprons of 95: at 620, so each inner face loses 15 × 620 ÷ 2 × 60, once. */
+    @Test
+    void table_tapersBeginBelowTheAprons() {
+        Plan plain = plan("table");
+        Plan two = plan("table", "leg.taper", "two", "leg.foot", "45");
+        double lost = plain.piece("leg-front-left").solid().volume() - two.piece("leg-front-left").solid().volume();
+        double prism = 15 * 620 / 2.0 * 60;
+        // the wedges share a pyramid at the inner corner
+        assertThat(lost).isCloseTo(2 * prism - 15 * 15 * 620 / 3.0, within(1e-3));
+        Plan four = plan("table", "leg.taper", "four", "leg.foot", "45");
+        assertThat(four.piece("leg-back-right").solid().volume()).isCloseTo(
+                plain.piece("leg-back-right").solid().volume() - 60 * 60 * 620
+                        + 620 / 3.0 * (3600 + 2025 + Math.sqrt(3600.0 * 2025)),
+                within(1e-3));
+    }
+
+    /** The inner layer is exactly the shoulder length; the outer one carries the tenons. */
+    @Test
+    void table_layeredAprons() {
+        Plan plan = plan("table", "apron.layers", "two");
+        assertThat(length(plan, "inner-apron-front")).isEqualTo(mm("1260"));
+        assertThat(length(plan, "apron-front")).isEqualTo(mm("1340"));
+        assertThat(plan.isStopped()).isFalse();
+    }
+
+    /** Apron 95, rails of 22: the drawer opening is 51 high; the upper rail is dovetailed into the leg tops. */
+    @Test
+    void table_drawerInTheFront() {
+        Plan plan = plan("table", "drawer", "front");
+        assertThat(plan.has("apron-front")).isFalse();
+        assertThat(joint(plan, "rail-drawer-upper/leg-front-left").kind()).isEqualTo(JointKind.LAPPED_DOVETAIL);
+        assertThat(joint(plan, "rail-drawer-lower/leg-front-right").kind()).isEqualTo(JointKind.STUB_TENON);
+        assertThat(plan.frame().dimensions()).anyMatch(figure -> figure.amount().value().equals(mm("51")));
+        assertThat(shoulder(plan, "rail-drawer-lower")).isEqualTo(mm("1260"));
+        assertThat(plan.findings()).as("findings").noneMatch(finding -> finding.level() == Finding.Level.STOP);
+    }
+
     /** An end frame 720 over the legs and 725 high: 1021.775. */
     @Test
     void assemblies_endFramesFirst_withTheirDiagonals() {

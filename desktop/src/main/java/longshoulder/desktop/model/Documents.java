@@ -20,7 +20,7 @@ public final class Documents {
         this.asker = asker;
     }
 
-    /** A new design of the same kind and unit as the one shown. */
+    /** A new design in the unit of the one shown. */
     public void startNew() {
         unlessChanged(() -> bench.begin(Project.ofKind(Kinds.all().getFirst(), "", bench.project().showing()),
                 Optional.empty()));

@@ -196,6 +196,11 @@ public final class Workbench {
         }
     }
 
+    /** Says something at once. */
+    public void say(String text) {
+        notice.set(Notice.of(text));
+    }
+
     /** Closes what is open. */
     public void hush() {
         finding.set(Optional.empty());

@@ -28,7 +28,7 @@ public final class HeaderBar extends HBox {
     private final ToggleButton inches = new ToggleButton(Texts.get("header.inch"));
 
     /** @param stages the way to the stages of the work */
-    public HeaderBar(Workbench bench, Documents documents, Node stages) {
+    public HeaderBar(Workbench bench, Documents documents, Node stages, Runnable startNew) {
         this.bench = bench;
         getStyleClass().add("header");
         setAlignment(Pos.CENTER_LEFT);
@@ -46,7 +46,7 @@ public final class HeaderBar extends HBox {
         HBox.setHgrow(gap, Priority.ALWAYS);
         undo = button("undo", bench::undo);
         redo = button("redo", bench::redo);
-        getChildren().addAll(name, stages, title, state, gap, button("new", documents::startNew),
+        getChildren().addAll(name, stages, title, state, gap, button("new", startNew),
                 button("open", documents::open), button("save", documents::save), undo, redo, units());
         bench.planProperty().addListener((observed, was, is) -> refresh());
         refresh();

@@ -105,7 +105,8 @@ final class ReckoningRows {
             for (Parameter parameter : joint.kind().parameters()) {
                 if (parameter instanceof Parameter.Choice choice) {
                     String address = Address.of(joint.id(), choice.name());
-                    String option = bench.project().brief().choice(address).orElse(choice.options().getFirst());
+                    String option = bench.project().settled(plan.frame()).brief().choice(address)
+                            .orElse(choice.options().getFirst());
                     rows.add(new ReckoningRow(What.OPTION, joint.id(), bench.words().meaning(choice),
                             Optional.empty(), bench.words().text("option." + choice.name() + "." + option), 0,
                             Optional.of(address), false));

@@ -54,6 +54,14 @@ final class SheetPen {
         brush.dry();
     }
 
+    /** The same in thin lines, for small pictures. */
+    void drawFine(PlacedView view) {
+        view.drawing().patches().forEach(patch -> fill(view, patch));
+        brush.line(Palette.INK, HIDDEN, false);
+        lines(view, stroke -> stroke.kind() == Stroke.Kind.VISIBLE);
+        brush.dry();
+    }
+
     private void lines(PlacedView view, Predicate<Stroke> wanted) {
         for (Stroke stroke : view.drawing().strokes()) {
             if (wanted.test(stroke)) {

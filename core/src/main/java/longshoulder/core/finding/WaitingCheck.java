@@ -1,0 +1,56 @@
+package longshoulder.core.finding;
+
+import java.util.ArrayList;
+import java.util.List;
+import longshoulder.core.brief.Address;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.finding.Finding.Level;
+import longshoulder.core.frame.Alteration;
+import longshoulder.core.frame.Frame;
+import longshoulder.core.project.Alterations;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Milled;
+import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Label;
+
+/** What the maker decided for pieces that are not there now: it is kept, and waits for them to come back. */
+final class WaitingCheck implements Check {
+
+    @Override
+    public List<Finding> run(Subject subject) {
+        Project project = subject.project();
+        List<Finding> findings = new ArrayList<>();
+        for (String key : project.brief().values().keySet()) {
+            if (names(key) && !has(subject.planned(), key)) {
+                findings.add(new Finding("waits", Level.NOTE, List.of(), Label.of("finding.waits", key),
+                        List.of(new Remedy(Label.of("remedy.forget", key), new Edit.LeaveToSchool(key)))));
+            }
+        }
+        for (String key : project.milled().keySet()) {
+            String id = Address.parse(key).joint().orElse("");
+            boolean known = JointKind.find(id).isPresent()
+                    || (names(key) ? has(subject.planned(), key) : subject.planned().has(id));
+            Milled.find(Address.parse(key).parameter()).filter(what -> !known).ifPresent(
+                    what -> findings.add(new Finding("waits", Level.NOTE, List.of(), Label.of("finding.waits", key),
+                            List.of(new Remedy(Label.of("remedy.forget", key), new Edit.ForgetMilled(id, what))))));
+        }
+        Frame kinds = project.alterations().isEmpty() ? subject.planned() : project.kindsFrame();
+        for (Alteration alteration : project.alterations()) {
+            if (Alterations.isWaiting(project, kinds, alteration)) {
+                String said = String.join(" ", alteration.fields().values());
+                findings.add(new Finding("waits", Level.NOTE, List.of(), Label.of("finding.alterationWaits", said),
+                        List.of(new Remedy(Label.of("remedy.forget", said), new Edit.Unalter(alteration)))));
+            }
+        }
+        return findings;
+    }
+
+    private static boolean names(String key) {
+        return Address.parse(key).pieces().isPresent();
+    }
+
+    private static boolean has(Frame frame, String key) {
+        String[] pieces = Address.parse(key).pieces().orElseThrow();
+        return frame.has(pieces[0]) && frame.has(pieces[1]);
+    }
+}

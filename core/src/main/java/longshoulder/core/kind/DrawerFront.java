@@ -1,0 +1,113 @@
+package longshoulder.core.kind;
+
+import static longshoulder.core.kind.Draft.mm;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import longshoulder.core.brief.Address;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.brief.Value;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.frame.Role;
+import longshoulder.core.geometry.Pose;
+import longshoulder.core.kind.Draft.Lie;
+import longshoulder.core.kind.Draft.Size;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * A drawer in the front of a table, in the place of its apron: a flat rail lapped-dovetailed into the tops of the legs, another
+ * stub-tenoned below it, and two runners from that one to the back apron.
+ *
+ * <p>Opening = apron's width − both rails' thickness.
+ */
+final class DrawerFront {
+
+    static final String UPPER = "rail-drawer-upper";
+    static final String LOWER = "rail-drawer-lower";
+
+    private final Brief brief;
+    private final Map<String, Piece> legs;
+    private final Draft draft = new Draft();
+    private final double under;
+    private final double front;
+
+    /**
+     * @param under height of the underside of the top, in millimetres
+     * @param front where the fronts of the rails lie, along the depth
+     */
+    DrawerFront(Brief brief, Map<String, Piece> legs, double under, double front) {
+        this.brief = brief;
+        this.legs = legs;
+        this.under = under;
+        this.front = front;
+    }
+
+    static boolean isAsked(Brief brief) {
+        return brief.choice("drawer").equals(Optional.of("front"));
+    }
+
+    /** The clear height between the two rails. */
+    static Amount opening(Brief brief) {
+        return Amount.sum(Label.of("amount.drawerOpening")).plus(brief.required("apron.width"))
+                .minus(2, brief.required("apron.thickness")).amount();
+    }
+
+    static Map<String, Value> usual() {
+        Value dovetail = new Value.Chosen(JointKind.LAPPED_DOVETAIL.id());
+        Value stub = new Value.Chosen(JointKind.STUB_TENON.id());
+        return Map.of(joint(UPPER, "left"), dovetail, joint(UPPER, "right"), dovetail, joint(LOWER, "left"), stub,
+                joint(LOWER, "right"), stub);
+    }
+
+    private static String joint(String rail, String end) {
+        return Address.of(rail + "/leg-front-" + end, JointKind.CHOICE);
+    }
+
+    /** The rails and the runners. */
+    List<Piece> pieces(Piece backApron) {
+        Piece upper = rail(UPPER, "B1", Draft.DOWN, under);
+        Piece lower = rail(LOWER, "B3", Draft.UP, under - mm(brief.required("apron.width")));
+        return List.of(upper, lower, runner("left", lower, backApron), runner("right", lower, backApron));
+    }
+
+    private Piece rail(String id, String mark, Vector3D.Unit faceSide, double height) {
+        Vector3D.Unit across = Draft.BACK;
+        Vector3D.Unit along = across.cross(faceSide).normalize();
+        Amount width = brief.required("drawer-rail.width");
+        Amount thickness = brief.required("apron.thickness");
+        Pose rough = new Pose(Vector3D.of(0, front, height), along, across, faceSide);
+        boolean right = along.getX() > 0;
+        return draft.between(id, Role.RAIL, mark, new Size(width, width, thickness), rough,
+                List.of(brief.required("overall.length"), brief.required("overhang.ends"),
+                        brief.required("leg.width")),
+                TableFrame.inner(leg(right ? "left" : "right"), along),
+                TableFrame.inner(leg(right ? "right" : "left"), along.negate()));
+    }
+
+    private Piece leg(String end) {
+        return Objects.requireNonNull(legs.get("leg-front-" + end));
+    }
+
+    /** On its edge beside the inner faces of the legs, its upper edge level with the lower rail's face side. */
+    private Piece runner(String end, Piece lower, Piece backApron) {
+        Amount size = brief.required("apron.thickness");
+        double from = front + mm(lower.width());
+        double to = backApron.shape().back().normal().getY() < 0
+                ? -backApron.shape().back().offset()
+                : backApron.shape().back().offset();
+        Amount length = new Amount.Traced(Label.of("amount.runner"),
+                longshoulder.core.measure.Length.fromMillimetres(to - from),
+                List.of(brief.required("overall.depth"), lower.width()), Label.of("rule.planes"));
+        double top = under - mm(brief.required("apron.width")) + mm(size);
+        Vector3D.Unit inwards = end.equals("left") ? Draft.RIGHT : Draft.LEFT;
+        double face = TableFrame.inner(leg(end), inwards).offset() * inwards.getX();
+        double x = end.equals("left") ? face : face - mm(size);
+        return draft.lay("runner-" + end, Role.RUNNER, end.equals("left") ? "R1" : "R2", new Size(length, size, size),
+                new Lie(inwards, Draft.UP), Vector3D.of(x, from, top - mm(size)));
+    }
+}

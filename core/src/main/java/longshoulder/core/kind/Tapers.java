@@ -1,0 +1,60 @@
+package longshoulder.core.kind;
+
+import static longshoulder.core.kind.Draft.mm;
+
+import java.util.ArrayList;
+import java.util.List;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.reckoning.Amount;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * Legs that grow thinner towards the floor, beginning below the aprons: on the two faces that look inwards, or on all four. The
+ * taper is cut after the mortises, while the square leg still lies flat.
+ */
+final class Tapers {
+
+    private final Brief brief;
+    private final double start;
+
+    /** @param start height above the floor at which the tapers begin, in millimetres */
+    Tapers(Brief brief, double start) {
+        this.brief = brief;
+        this.start = start;
+    }
+
+    /** What is cut away from a plumb leg; nothing where none is asked for. */
+    Solid of(Piece leg) {
+        String form = brief.choice("leg.taper").orElse("none");
+        if (form.equals("none") || start <= 0) {
+            return Solid.NOTHING;
+        }
+        Amount foot = brief.required("leg.foot");
+        double width = mm(leg.width()) - mm(foot);
+        double thickness = mm(leg.thickness()) - mm(foot);
+        double faces = form.equals("two") ? 1 : 2;
+        List<HalfSpace> cuts = new ArrayList<>(List.of(cut(leg.shape().farEdge(), width / faces),
+                cut(leg.shape().back(), thickness / faces)));
+        if (form.equals("four")) {
+            cuts.add(cut(leg.shape().faceEdge(), width / faces));
+            cuts.add(cut(leg.shape().faceSide(), thickness / faces));
+        }
+        Solid low = leg.body().clip(new HalfSpace(Vector3D.Unit.PLUS_Z, start));
+        Solid away = Solid.NOTHING;
+        Solid rest = low;
+        for (HalfSpace cut : cuts) {
+            away = away.plus(rest.clip(cut.complement()));
+            rest = rest.clip(cut);
+        }
+        return away;
+    }
+
+    /** A face turned inwards about its line at the start, so that it lies in by so much at the floor. */
+    private HalfSpace cut(HalfSpace face, double in) {
+        Vector3D onFace = face.normal().multiply(face.offset()).add(Vector3D.of(0, 0, start));
+        return HalfSpace.through(onFace, face.normal().subtract(Vector3D.of(0, 0, Math.max(0, in) / start)));
+    }
+}

@@ -1,0 +1,131 @@
+package longshoulder.core.project;
+
+import java.util.Arrays;
+import java.util.Map;
+import java.util.Optional;
+import longshoulder.core.frame.Alteration;
+import longshoulder.core.frame.Frame;
+import longshoulder.core.frame.Role;
+import longshoulder.core.measure.EntryException;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.LengthEntry;
+import longshoulder.core.measure.Unit;
+import longshoulder.core.reckoning.Label;
+
+/** Reads alterations from the fields that files and commands give, and applies those of a project to its frame. */
+public final class Alterations {
+
+    private static final int LONGEST_NAME = 60;
+
+    private final Map<String, String> fields;
+    private final Unit unit;
+
+    private Alterations(Map<String, String> fields, Unit unit) {
+        this.fields = fields;
+        this.unit = unit;
+    }
+
+    /** A frame with all alterations that make sense now; the others wait. */
+    static Frame of(Project project, Frame frame) {
+        Frame altered = frame;
+        for (Alteration alteration : project.alterations()) {
+            altered = alteration.applyTo(altered).orElse(altered);
+        }
+        return altered;
+    }
+
+    /** Whether an alteration found what it names. */
+    public static boolean isWaiting(Project project, Frame kinds, Alteration wanted) {
+        Frame altered = kinds;
+        for (Alteration alteration : project.alterations()) {
+            Optional<Frame> next = alteration.applyTo(altered);
+            if (alteration.equals(wanted)) {
+                return next.isEmpty();
+            }
+            altered = next.orElse(altered);
+        }
+        return true;
+    }
+
+    /**
+     * Reads an alteration from its fields.
+     *
+     * @param unit of lengths that are given as bare numbers
+     * @throws EditRefused if a field is missing, unknown or cannot be read
+     */
+    public static Alteration read(Map<String, String> fields, Unit unit) {
+        return new Alterations(fields, unit).read();
+    }
+
+    private Alteration read() {
+        String piece = name("piece");
+        return switch (text("do")) {
+            case "add" -> new Alteration.Add(piece, role(), textOr("mark", piece), size("length"), size("width"),
+                    size("thickness"), lie(), lengthOr("x"), lengthOr("y"), lengthOr("z"));
+            case "between" -> new Alteration.Between(piece, role(), textOr("mark", piece), name("from"), name("to"),
+                    size("width"), size("thickness"), lengthOr("height"), lengthOr("shift"));
+            case "move" -> new Alteration.Move(piece, lengthOr("x"), lengthOr("y"), lengthOr("z"));
+            case "resize" -> new Alteration.Resize(piece, size("width"), size("thickness"));
+            case "rename" -> new Alteration.Rename(piece, text("mark"));
+            case "remove" -> new Alteration.Remove(piece);
+            default -> throw new EditRefused(Label.of("refused.alteration", text("do")));
+        };
+    }
+
+    private String text(String field) {
+        String text = fields.get(field);
+        if (text == null || text.isBlank() || text.length() > LONGEST_NAME) {
+            throw new EditRefused(Label.of("refused.field", field));
+        }
+        return text;
+    }
+
+    private String textOr(String field, String other) {
+        return fields.containsKey(field) ? text(field) : other;
+    }
+
+    /** Names of pieces are written small, with dashes: they stand in addresses and file names. */
+    private String name(String field) {
+        String name = text(field);
+        if (!name.matches("[a-z0-9]+([-.][a-z0-9]+)*")) {
+            throw new EditRefused(Label.of("refused.name", name));
+        }
+        return name;
+    }
+
+    private Role role() {
+        String id = textOr("role", Role.RAIL.id());
+        return Role.find(id).orElseThrow(() -> new EditRefused(Label.of("refused.role", id)));
+    }
+
+    private Alteration.Lying lie() {
+        String lie = text("lie");
+        return Arrays.stream(Alteration.Lying.values()).filter(one -> one.id().equals(lie)).findFirst()
+                .orElseThrow(() -> new EditRefused(Label.of("refused.lie", lie)));
+    }
+
+    private Length size(String field) {
+        Length size = length(field, text(field));
+        if (!size.isPositive()) {
+            throw new EditRefused(Label.of("refused.field", field));
+        }
+        return size;
+    }
+
+    private Length lengthOr(String field) {
+        return fields.containsKey(field) ? length(field, text(field)) : Length.ZERO;
+    }
+
+    private Length length(String field, String text) {
+        try {
+            boolean negative = text.startsWith("-");
+            Length length = LengthEntry.read(negative ? text.substring(1) : text, unit);
+            if (length.abs().isGreaterThan(Length.ofMillimetres(20_000))) {
+                throw new EditRefused(Label.of("refused.field", field));
+            }
+            return negative ? length.negated() : length;
+        } catch (EntryException refused) {
+            throw new EditRefused(Label.of("refused.entry", field, refused.getMessage()));
+        }
+    }
+}

@@ -1,0 +1,37 @@
+package longshoulder.desktop;
+
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.VBox;
+import longshoulder.desktop.model.Workbench;
+import longshoulder.desktop.panel.BriefForm;
+import longshoulder.desktop.panel.KindGallery;
+
+/** The stage of the brief: what is to be made, and everything that it asks for. */
+final class BriefView extends ScrollPane {
+
+    private final KindGallery gallery;
+    private final BriefForm form;
+
+    BriefView(Workbench bench) {
+        gallery = new KindGallery(bench);
+        form = new BriefForm(bench);
+        setId("brief");
+        getStyleClass().add("brief");
+        VBox column = new VBox(gallery, form);
+        column.getStyleClass().add("brief-column");
+        setContent(column);
+        setFitToWidth(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+    }
+
+    /** Shown or hidden; while hidden nothing in it is worked out. */
+    void show(boolean shown) {
+        setVisible(shown);
+        setManaged(shown);
+        if (shown) {
+            gallery.refresh();
+            form.refresh();
+            gallery.requestFocusOnChosen();
+        }
+    }
+}

@@ -1,0 +1,174 @@
+package longshoulder.desktop.panel;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.Parameter;
+import longshoulder.core.brief.Value;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Angle;
+import longshoulder.core.measure.EntryException;
+import longshoulder.core.project.Edit;
+import longshoulder.desktop.Texts;
+import longshoulder.desktop.look.FigureField;
+import longshoulder.desktop.look.FocusKeeper;
+import longshoulder.desktop.model.Workbench;
+
+/**
+ * What the kind asks for: the ways that can be chosen, then every size, each changed where it stands. What is left to the
+ * schools is no part of it: the reckoning has that.
+ */
+public final class BriefForm extends VBox {
+
+    private final Workbench bench;
+    private static final int COLUMNS = 3;
+
+    private final GridPane ways = columns();
+    private final GridPane sizes = columns();
+    private Brief shown = new Brief("", java.util.Map.of());
+    private boolean inches;
+
+    public BriefForm(Workbench bench) {
+        this.bench = bench;
+        setId("brief-form");
+        getStyleClass().add("brief-form");
+        getChildren().addAll(subheading("brief.ways"), ways, subheading("brief.sizes"), sizes);
+        bench.planProperty().addListener((observed, was, is) -> refresh());
+    }
+
+    private static GridPane columns() {
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("brief-grid");
+        for (int i = 0; i < COLUMNS; i++) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setPercentWidth(100.0 / COLUMNS);
+            grid.getColumnConstraints().add(column);
+        }
+        return grid;
+    }
+
+    /** Row by row, from left to right. */
+    private static void fill(GridPane grid, List<Node> lines) {
+        grid.getChildren().clear();
+        for (int i = 0; i < lines.size(); i++) {
+            grid.add(lines.get(i), i % COLUMNS, i / COLUMNS);
+        }
+    }
+
+    private static Label subheading(String key) {
+        Label label = new Label(Texts.get(key));
+        label.getStyleClass().add("subheading");
+        return label;
+    }
+
+    /** Brought up to date, unless it is hidden. */
+    public void refresh() {
+        Brief brief = bench.project().brief();
+        boolean hidden = getParent() == null || !isShown();
+        if (hidden || brief.equals(shown) && inches == bench.project().showing().isInches()) {
+            return;
+        }
+        shown = brief;
+        inches = bench.project().showing().isInches();
+        List<Node> chosen = new ArrayList<>();
+        List<Node> given = new ArrayList<>();
+        for (Parameter parameter : Kinds.find(brief.kind()).orElseThrow().parameters()) {
+            switch (parameter) {
+                case Parameter.Choice choice -> chosen.add(way(choice));
+                case Parameter.Turn turn -> given.add(size(turn, brief.angle(turn.name()).toString()));
+                case Parameter.Measure measure -> brief.measure(measure.name()).filter(known -> isKinds(measure))
+                        .ifPresent(
+                                amount -> given.add(size(measure, bench.project().showing().figure(amount.value()))));
+            }
+        }
+        FocusKeeper.rebuild(this, () -> {
+            fill(ways, chosen);
+            fill(sizes, given);
+        });
+    }
+
+    private boolean isShown() {
+        for (Node at = this; at != null; at = at.getParent()) {
+            if (!at.isVisible()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean isKinds(Parameter.Measure measure) {
+        return measure.metric().isPresent();
+    }
+
+    private HBox line(Parameter parameter, Node control) {
+        Label name = new Label(bench.words().meaning(parameter));
+        name.setWrapText(true);
+        name.setMaxWidth(Double.MAX_VALUE);
+        name.setMinHeight(USE_PREF_SIZE);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        HBox line = new HBox(name, control);
+        line.getStyleClass().add("brief-line");
+        line.setAlignment(Pos.CENTER_LEFT);
+        line.setFillHeight(false);
+        return line;
+    }
+
+    private HBox size(Parameter parameter, String figure) {
+        FigureField field = new FigureField(figure, bench.words().meaning(parameter), true, true, () -> {},
+                typed -> read(parameter, typed).map(value -> bench.edit(new Edit.Give(parameter.name(), value)))
+                        .orElse(false));
+        return line(parameter, field.named("brief-" + parameter.name()));
+    }
+
+    private Optional<Value> read(Parameter parameter, String typed) {
+        return switch (parameter) {
+            case Parameter.Turn _ -> angle(typed);
+            case Parameter.Measure _,Parameter.Choice _ -> bench.read(typed).map(Value.Measured::new);
+        };
+    }
+
+    private Optional<Value> angle(String typed) {
+        try {
+            return Optional.of(new Value.Turned(Angle.read(typed)));
+        } catch (EntryException refused) {
+            bench.say(refused.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    private VBox way(Parameter.Choice choice) {
+        String option = shown.choice(choice.name()).orElse(choice.options().getFirst());
+        MenuButton menu = new MenuButton(say(choice, option));
+        menu.setId("brief-" + choice.name().replace('.', '-'));
+        menu.getStyleClass().add("small");
+        menu.setMinWidth(USE_PREF_SIZE);
+        menu.setAccessibleText(bench.words().meaning(choice) + " " + say(choice, option));
+        for (String other : choice.options()) {
+            MenuItem item = new MenuItem(say(choice, other));
+            item.setId("option-" + choice.name().replace('.', '-') + "-" + other);
+            item.setOnAction(action -> bench.edit(new Edit.Give(choice.name(), new Value.Chosen(other))));
+            menu.getItems().add(item);
+        }
+        Label name = new Label(bench.words().meaning(choice));
+        name.setWrapText(true);
+        name.setMinHeight(USE_PREF_SIZE);
+        VBox lines = new VBox(name, menu);
+        lines.getStyleClass().addAll("brief-line", "brief-way");
+        return lines;
+    }
+
+    private String say(Parameter.Choice choice, String option) {
+        return bench.words().text("option." + choice.name() + "." + option);
+    }
+}

@@ -1,0 +1,96 @@
+package longshoulder.desktop.panel;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import javafx.application.Platform;
+import javafx.css.PseudoClass;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.TilePane;
+import longshoulder.core.drawing.Drawing;
+import longshoulder.core.geometry.View;
+import longshoulder.core.kind.Kind;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import longshoulder.desktop.Texts;
+import longshoulder.desktop.model.Workbench;
+import longshoulder.desktop.sheet.SmallPicture;
+
+/** The kinds of furniture as small pictures of what each makes with its defaults; the chosen one shows what is being made. */
+public final class KindGallery extends TilePane {
+
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+    private static final View EYE = View.pictorial(32, 20);
+    private static final double WIDTH = 118;
+    private static final double HEIGHT = 72;
+
+    private final Workbench bench;
+    private final Map<String, Button> tiles = new LinkedHashMap<>();
+    private final Map<String, Canvas> canvases = new LinkedHashMap<>();
+    private boolean drawn;
+
+    public KindGallery(Workbench bench) {
+        this.bench = bench;
+        setId("kinds");
+        getStyleClass().add("kinds");
+        setAccessibleText(Texts.get("brief.kinds"));
+        for (Kind kind : Kinds.all()) {
+            getChildren().add(tile(kind));
+        }
+        bench.planProperty().addListener((observed, was, is) -> light());
+    }
+
+    private Button tile(Kind kind) {
+        Canvas canvas = new Canvas(WIDTH, HEIGHT);
+        Button tile = new Button(bench.words().text("kind." + kind.id()), canvas);
+        tile.setContentDisplay(ContentDisplay.TOP);
+        tile.getStyleClass().add("kind");
+        tile.setId("kind-" + kind.id());
+        tile.setTooltip(new Tooltip(bench.words().text("kind." + kind.id() + ".summary")));
+        tile.setAccessibleText(
+                bench.words().text("kind." + kind.id()) + ". " + bench.words().text("kind." + kind.id() + ".summary"));
+        tile.setOnAction(action -> bench.edit(new Edit.BuildAs(kind.id())));
+        tiles.put(kind.id(), tile);
+        canvases.put(kind.id(), canvas);
+        return tile;
+    }
+
+    /** Draws the pictures when they are first seen, beside the interface's own thread. */
+    public void refresh() {
+        light();
+        if (drawn) {
+            return;
+        }
+        drawn = true;
+        for (Kind kind : Kinds.all()) {
+            Thread.startVirtualThread(() -> {
+                SmallPicture picture = picture(kind);
+                Platform.runLater(() -> picture.on(canvases.getOrDefault(kind.id(), new Canvas())));
+            });
+        }
+    }
+
+    private static SmallPicture picture(Kind kind) {
+        var plan = Planner.plan(Project.ofKind(kind, "", Showing.TENTH_MILLIMETRES));
+        return new SmallPicture(Drawing.visible(plan.pieces(), EYE), EYE, plan);
+    }
+
+    /** Puts the keyboard on the kind that is made. */
+    public void requestFocusOnChosen() {
+        Button chosen = tiles.get(bench.project().brief().kind());
+        if (chosen != null) {
+            chosen.requestFocus();
+        }
+    }
+
+    private void light() {
+        tiles.forEach((id, tile) -> {
+            tile.pseudoClassStateChanged(LIT, id.equals(bench.project().brief().kind()));
+        });
+    }
+}

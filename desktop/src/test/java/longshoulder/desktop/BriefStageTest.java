@@ -1,0 +1,105 @@
+package longshoulder.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+
+import java.util.Optional;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.MenuButton;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import longshoulder.core.kind.Kind;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Project;
+import longshoulder.desktop.look.Typefaces;
+import longshoulder.desktop.model.Documents;
+import longshoulder.desktop.model.FileAsker;
+import longshoulder.desktop.model.Workbench;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The stage of the brief in the real window: a kind chosen, its ways and sizes given, taken back. */
+@ExtendWith(ApplicationExtension.class)
+class BriefStageTest {
+
+    @SuppressWarnings("NullAway.Init") // made before each test
+    private Workbench bench;
+
+    @Start
+    void start(Stage stage) {
+        Typefaces.load();
+        Project table = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
+        bench = new Workbench(Planner.plan(table), Optional.empty());
+        MainView view = new MainView(bench, new Documents(bench, mock(FileAsker.class)));
+        stage.setScene(new Scene(view, 1280, 800));
+        stage.show();
+    }
+
+    private void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void kinds_eachHasATileThatMakesIt(FxRobot robot) {
+        robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        settle();
+        for (Kind kind : Kinds.all()) {
+            Button tile = robot.lookup("#kind-" + kind.id()).queryButton();
+            robot.interact(tile::fire);
+            settle();
+            assertThat(bench.project().brief().kind()).isEqualTo(kind.id());
+            assertThat(bench.plan().isStopped()).as(kind.id()).isFalse();
+        }
+        robot.push(KeyCode.SHORTCUT, KeyCode.Z);
+        settle();
+        assertThat(bench.project().brief().kind())
+                .isEqualTo(Kinds.all().get(Kinds.all().size() - 2).id());
+    }
+
+    @Test
+    void size_typedIntoTheBrief_changesThePlan(FxRobot robot) {
+        robot.clickOn("#stage-brief");
+        robot.clickOn("#kind-stool").clickOn("#brief-overall-length");
+        robot.write("500").push(KeyCode.ENTER);
+        settle();
+        assertThat(bench.plan().piece("seat").length().value()).isEqualTo(Length.ofMillimetres(500));
+    }
+
+    @Test
+    void size_thatCannotBeTaken_saysWhyAndChangesNothing(FxRobot robot) {
+        robot.clickOn("#stage-brief").clickOn("#brief-overall-length");
+        robot.write("5 ells").push(KeyCode.ENTER);
+        settle();
+        assertThat(bench.noticeProperty().get().text()).contains("ells");
+        assertThat(bench.canUndo()).isFalse();
+    }
+
+    @Test
+    void way_chosenFromItsMenu_changesThePlan(FxRobot robot) {
+        robot.clickOn("#stage-brief");
+        MenuButton menu = robot.lookup("#brief-stretchers").queryAs(MenuButton.class);
+        robot.interact(() -> menu.getItems().getLast().fire());
+        settle();
+        assertThat(bench.plan().has("stretcher-middle")).isTrue();
+        assertThat(robot.lookup("#brief-stretchers").queryAs(MenuButton.class).getText())
+                .isEqualTo("one along each end and one between");
+    }
+
+    @Test
+    void newDesign_beginsWithItsBrief(FxRobot robot) {
+        robot.push(KeyCode.SHORTCUT, KeyCode.N);
+        settle();
+        assertThat(robot.lookup("#brief").query().isVisible()).isTrue();
+        robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        settle();
+        assertThat(robot.lookup("#brief").query().isVisible()).isFalse();
+    }
+}
