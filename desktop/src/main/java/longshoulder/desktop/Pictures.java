@@ -27,7 +27,7 @@ import longshoulder.desktop.model.Workbench;
 /** Draws every main view of the real window into PNG files: for a machine without a display, and for the documents. */
 final class Pictures {
 
-    private static final int PULSES = 6;
+    private static final int PULSES = 12;
 
     private final Scene scene;
     private final Workbench bench;
@@ -46,7 +46,8 @@ final class Pictures {
         Deque<Step> steps = new ArrayDeque<>(List.of(new Step("apron", () -> bench.light("apron-front")),
                 new Step("leg", () -> bench.light("leg-front-left")), new Step("finding", this::provoke),
                 new Step("inches", this::inches), new Step("leaning", this::lean),
-                new Step("joint", this::joint), new Step("trial", this::trial)));
+                new Step("joint", this::joint), new Step("trial", this::trial), new Step("brief", this::brief),
+                new Step("cabinet", this::cabinet), new Step("stand", () -> show("stand", "rail-long"))));
         new AnimationTimer() {
             private int pulses;
 
@@ -107,6 +108,30 @@ final class Pictures {
     private void trial() {
         bench.tryOut(new Edit.Give(Address.of("apron-front/leg-front-left", JointKind.CHOICE),
                 new Value.Chosen(JointKind.TUSKED_TENON.id())));
+    }
+
+    /** A cabinet at the stage of the brief, with doors and a drawer. */
+    private void brief() {
+        bench.drop();
+        while (bench.canUndo()) {
+            bench.undo();
+        }
+        bench.edit(new Edit.BuildAs("cabinet"));
+        bench.edit(new Edit.Retitle("Atlas cabinet, Nether Wick lending library"));
+        bench.edit(new Edit.Give("front", new Value.Chosen("two-doors")));
+        bench.edit(new Edit.Give("drawers", new Value.Chosen("one")));
+        ((MainView) scene.getRoot()).show(WorkStage.BRIEF);
+    }
+
+    private void cabinet() {
+        ((MainView) scene.getRoot()).show(WorkStage.FRAME);
+        bench.light("door-left.rail-top");
+    }
+
+    private void show(String kind, String piece) {
+        bench.edit(new Edit.BuildAs(kind));
+        bench.edit(new Edit.Retitle("Fern stand, Nether Wick lending library"));
+        bench.light(piece);
     }
 
     private void picture(Path directory, String name) {

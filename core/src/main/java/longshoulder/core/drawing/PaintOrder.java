@@ -2,9 +2,7 @@ package longshoulder.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import longshoulder.core.geometry.Cell;
-import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.Solid;
@@ -15,9 +13,9 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
 /**
  * Puts the cells of all pieces in an order in which nearer ones can be painted over farther ones.
  *
- * <p>Two cells that do not overlap are parted by a plane of one of them (nearly always: cells that only edges part are
- * taken by the distance of their middles); the one on the eye's side is the nearer. The order is a depth-first walk over
- * "must be painted before".
+ * <p>A cell has to be painted before another unless a plane of one of the two shows that it is clear of it: that it lies on the
+ * eye's side. All planes are asked, not only the first that parts the two: two cells that are apart along several axes ask for no
+ * order, and an order that nothing asks for may close a circle. The order is a depth-first walk over "must be painted before".
  */
 final class PaintOrder {
 
@@ -85,21 +83,11 @@ final class PaintOrder {
         seen[index] = true;
         for (int other = 0; other < items.size(); other++) {
             if (!seen[other] && items.get(other).mayCover(items.get(index))
-                    && isBehind(items.get(other).cell(), items.get(index).cell())) {
+                    && !items.get(other).cell().isClearOf(items.get(index).cell(), view.toEye())) {
                 visit(other);
             }
         }
         ordered.add(items.get(index));
-    }
-
-    /** Whether a plane shows that one cell cannot cover the other. */
-    private boolean isBehind(Cell one, Cell other) {
-        Optional<HalfSpace> between = one.separationFrom(other);
-        if (between.isEmpty()) {
-            return false;
-        }
-        double facing = between.get().normal().dot(view.toEye());
-        return facing > Tolerance.DIRECTION;
     }
 
     private List<Patch> patches(Item item) {

@@ -26,7 +26,9 @@ final class WallCheck implements Check {
         Amount stock = tenon.meeting().referenceExtent();
         Length outer = tenon.cheekFromReference().value();
         Length inner = stock.value().minus(tenon.farCheekFromReference().value());
-        Length quarter = stock.value().times(1, Thresholds.WALL_SHARE);
+        // A slab is far wider than it is thick: beside a mortise in the middle of it no more stands than in a square post.
+        Length square = Length.least(stock.value(), tenon.meeting().postExtent().value().times(2));
+        Length quarter = square.times(1, Thresholds.WALL_SHARE);
         boolean outside = !inner.isLessThan(outer);
         Length wall = outside ? outer : inner;
         if (!wall.isLessThan(subject.thresholds().wall()) && !wall.isLessThan(quarter)) {

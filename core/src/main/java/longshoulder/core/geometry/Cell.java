@@ -181,19 +181,24 @@ public final class Cell {
         return sum / 3;
     }
 
-    /** Whether a plane of either cell has this one on its inner and the other on its outer side; then both are apart. */
-    public Optional<HalfSpace> separationFrom(Cell other) {
+    /**
+     * Whether nothing of another cell can lie between this one and the eye: a plane of either cell parts the two and has this
+     * one on the eye's side, or is seen edge-on.
+     *
+     * @param toEye towards an eye that is infinitely far away
+     */
+    public boolean isClearOf(Cell other, Vector3D.Unit toEye) {
         for (Polygon face : faces) {
-            if (other.isBeyond(face.plane())) {
-                return Optional.of(face.plane());
+            if (face.plane().normal().dot(toEye) <= Tolerance.DIRECTION && other.isBeyond(face.plane())) {
+                return true;
             }
         }
         for (Polygon face : other.faces) {
-            if (isBeyond(face.plane())) {
-                return Optional.of(face.plane().complement());
+            if (face.plane().normal().dot(toEye) >= -Tolerance.DIRECTION && isBeyond(face.plane())) {
+                return true;
             }
         }
-        return Optional.empty();
+        return false;
     }
 
     private boolean isBeyond(HalfSpace plane) {

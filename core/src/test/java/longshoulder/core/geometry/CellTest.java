@@ -93,12 +93,24 @@ class CellTest {
     }
 
     @Test
-    void separation_ofNeighbours_isTheFaceBetween() {
+    void isClearOf_neighbours_theNearerOnly_unlessSeenEdgeOn() {
         Cell left = box(0, 0, 0, 30, 20, 10);
-        HalfSpace between = left.separationFrom(box(30, 0, 0, 40, 20, 10)).orElseThrow();
-        assertThat(between.normal()).isEqualTo(Vector3D.Unit.PLUS_X);
-        assertThat(between.offset()).isEqualTo(30);
-        assertThat(left.separationFrom(box(29, 0, 0, 40, 20, 10))).isEmpty();
+        Cell right = box(30, 0, 0, 40, 20, 10);
+        assertThat(right.isClearOf(left, Vector3D.Unit.PLUS_X)).isTrue();
+        assertThat(left.isClearOf(right, Vector3D.Unit.PLUS_X)).isFalse();
+        assertThat(left.isClearOf(right, Vector3D.Unit.PLUS_Z)).isTrue();
+        assertThat(right.isClearOf(left, Vector3D.Unit.PLUS_Z)).isTrue();
+        assertThat(left.isClearOf(box(29, 0, 0, 40, 20, 10), Vector3D.Unit.MINUS_X)).isFalse();
+    }
+
+    /** Apart along two axes: seen from between, neither covers the other, and none has to be painted first. */
+    @Test
+    void isClearOf_diagonalNeighbours_bothAre() {
+        Cell low = box(0, 0, 0, 10, 10, 10);
+        Cell high = box(20, 0, 20, 30, 10, 30);
+        Vector3D.Unit toEye = Vector3D.of(-1, -1, 1).normalize();
+        assertThat(low.isClearOf(high, toEye)).isTrue();
+        assertThat(high.isClearOf(low, toEye)).isTrue();
     }
 
     /** Cutting with any plane: both parts together are the whole. */

@@ -108,8 +108,11 @@ public final class ReckoningPane extends VBox {
     private HBox heading(ReckoningRow row) {
         Label name = new Label(row.text());
         name.getStyleClass().add("heading");
+        name.setWrapText(true);
+        name.setMinHeight(USE_PREF_SIZE);
         Label mark = new Label(bench.plan().piece(row.id()).piece().mark());
         mark.getStyleClass().add("piece-mark");
+        mark.setMinWidth(USE_PREF_SIZE);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox box = new HBox(mark, name, gap);
@@ -121,6 +124,7 @@ public final class ReckoningPane extends VBox {
     private MenuButton wood(ReckoningRow row) {
         MenuButton menu = new MenuButton(row.text());
         menu.setId("wood");
+        menu.setMinWidth(USE_PREF_SIZE);
         menu.setAccessibleText(Texts.get("reckoning.wood") + " " + row.text());
         String role = bench.plan().piece(row.id()).piece().role().id();
         menu.getItems().setAll(Species.COMMON.stream().map(species -> wood(role, species)).toList());
