@@ -5,12 +5,14 @@ import java.util.List;
 import java.util.stream.Collectors;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.finding.Finding;
+import longshoulder.core.frame.Assembly;
 import longshoulder.core.measure.Length;
 import longshoulder.core.finding.Remedy;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
 import longshoulder.core.words.Words;
 
 /** A plan as plain text for a person. */
@@ -42,7 +44,23 @@ final class PlanText {
         out.println();
         plan.joints().forEach(this::joint);
         out.println();
+        assemblies();
         findings();
+    }
+
+    /** What is glued up, in order, with the diagonals to check. */
+    private void assemblies() {
+        List<Assembly> assemblies = plan.frame().assemblies();
+        for (int i = 0; i < assemblies.size(); i++) {
+            Assembly assembly = assemblies.get(i);
+            String pieces = assembly.pieces().stream().map(words::name).collect(Collectors.joining(", "));
+            out.print(words.say(Label.of("assembly.glue", i + 1, words.name(assembly.name()), pieces)));
+            out.println(assembly.diagonal().map(diagonal -> words.say(Label.of("assembly.diagonal", diagonal.value())))
+                    .orElse(""));
+        }
+        if (!assemblies.isEmpty()) {
+            out.println();
+        }
     }
 
     private void joint(Joint joint) {

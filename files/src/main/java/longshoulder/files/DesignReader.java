@@ -209,21 +209,16 @@ final class DesignReader {
 
     /** What was decided for a piece that is not there now is kept: the file stays open whatever came after. */
     private static Optional<Project> kept(Project project, Edit edit) {
+        Frame frame = project.frame();
         return switch (edit) {
-            case Edit.Give(String parameter, Value value) when isWaiting(project, parameter) ->
-                Optional.of(project.keeping(parameter, value));
-            case Edit.RecordMilled(String id, Milled what, Length length) when isWaiting(project, id + ":")
-                    || id.indexOf('/') < 0 && !project.frame().has(id) && JointKind.find(id).isEmpty() ->
+            case Edit.Give(String name, Value value) when Edit.waits(project, frame, name) ->
+                jointParameter(Address.parse(name)).filter(one -> one.refusal(value).isEmpty())
+                        .map(one -> project.keeping(name, value));
+            case Edit.RecordMilled(String id, Milled what, Length length) when !what.isKnown(id, frame) ->
                 Optional.of(project.keepingMilled(Address.of(id, what.id()), length));
             case Edit.Alter(Alteration alteration) -> Optional.of(project.keeping(alteration));
             default -> Optional.empty();
         };
-    }
-
-    private static boolean isWaiting(Project project, String address) {
-        Frame frame = project.frame();
-        return Address.parse(address).pieces().filter(pieces -> !frame.has(pieces[0]) || !frame.has(pieces[1]))
-                .isPresent();
     }
 
     private Project applied(Project project, Edit edit, String place) {
@@ -258,6 +253,10 @@ final class DesignReader {
         if (address.joint().isEmpty()) {
             return kind.parameter(name).or(() -> HouseRules.find(name));
         }
+        return jointParameter(address);
+    }
+
+    private static Optional<Parameter> jointParameter(Address address) {
         return Stream.concat(Stream.of(JointKind.choice(), Orientation.parameter()), Arrays.stream(JointKind.values())
                 .flatMap(type -> type.parameters().stream())).filter(one -> one.name().equals(address.parameter()))
                 .findFirst();

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import longshoulder.core.finding.Finding;
+import longshoulder.core.frame.Assembly;
 import longshoulder.core.finding.Remedy;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
@@ -46,6 +47,11 @@ public final class PlanJson {
                 joint(out, joint);
             }
             out.writeEndArray();
+            out.writeArrayFieldStart("assemblies");
+            for (Assembly assembly : plan.frame().assemblies()) {
+                assembly(out, assembly);
+            }
+            out.writeEndArray();
             out.writeArrayFieldStart("findings");
             for (Finding finding : plan.findings()) {
                 finding(out, finding, words);
@@ -53,6 +59,20 @@ public final class PlanJson {
             out.writeEndArray();
             out.writeEndObject();
         });
+    }
+
+    private static void assembly(JsonGenerator out, Assembly assembly) throws IOException {
+        out.writeStartObject();
+        out.writeStringField("name", assembly.name());
+        out.writeArrayFieldStart("pieces");
+        for (String piece : assembly.pieces()) {
+            out.writeString(piece);
+        }
+        out.writeEndArray();
+        if (assembly.diagonal().isPresent()) {
+            millimetres(out, "diagonal", assembly.diagonal().get().value());
+        }
+        out.writeEndObject();
     }
 
     private static void piece(JsonGenerator out, PlannedPiece piece, boolean marked) throws IOException {

@@ -1,14 +1,12 @@
 package longshoulder.core.finding;
 
-import java.util.ArrayList;
-import java.util.Comparator;
+import longshoulder.core.geometry.BoxPairs;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.frame.Piece;
-import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.reckoning.Label;
@@ -19,36 +17,19 @@ import longshoulder.core.reckoning.Label;
  */
 final class CrowdedCheck implements Check {
 
-    /** In mm³: less is the noise of doubles. */
-    private static final double SPECK = 0.01;
-
-    private record Placed(Piece piece, Solid solid, Bounds bounds) {
-
-        double left() {
-            return bounds.least().getX();
-        }
-    }
+    private record Placed(Piece piece, Solid solid) {}
 
     @Override
     public List<Finding> run(Subject subject) {
-        List<Placed> placed = subject.built().pieces().stream().map(piece -> {
-            Solid solid = subject.solid(piece.id());
-            return new Placed(piece, solid, solid.bounds());
-        }).sorted(Comparator.comparingDouble(Placed::left)).toList();
+        List<Placed> placed = subject.built().pieces().stream()
+                .map(piece -> new Placed(piece, subject.solid(piece.id()))).toList();
         Map<String, Set<String>> posts = subject.joints().stream()
                 .collect(Collectors.groupingBy(joint -> joint.meeting().rail().id(),
                         Collectors.mapping(CrowdedCheck::post, Collectors.toSet())));
-        List<Finding> findings = new ArrayList<>();
-        for (int i = 0; i < placed.size(); i++) {
-            Placed one = placed.get(i);
-            for (int j = i + 1; j < placed.size() && placed.get(j).left() < one.bounds.greatest().getX(); j++) {
-                Placed other = placed.get(j);
-                if (one.bounds.overlaps(other.bounds) && collide(posts, one, other)) {
-                    findings.add(finding(subject, one.piece, other.piece));
-                }
-            }
-        }
-        return findings;
+        return BoxPairs.of(placed.stream().map(one -> one.solid.bounds()).toList()).stream()
+                .filter(pair -> collide(posts, placed.get(pair.first()), placed.get(pair.second())))
+                .map(pair -> finding(subject, placed.get(pair.first()).piece, placed.get(pair.second()).piece))
+                .toList();
     }
 
     private static String post(Joint joint) {
@@ -62,12 +43,8 @@ final class CrowdedCheck implements Check {
             return false;
         }
         return mine.stream().anyMatch(theirs::contains)
-                ? share(one.piece.body(), other.solid) || share(one.solid, other.piece.body())
-                : share(one.solid, other.solid);
-    }
-
-    private static boolean share(Solid one, Solid other) {
-        return one.bounds().overlaps(other.bounds()) && one.and(other).volume() > SPECK;
+                ? one.piece.body().overlaps(other.solid) || one.solid.overlaps(other.piece.body())
+                : one.solid.overlaps(other.solid);
     }
 
     private static Finding finding(Subject subject, Piece one, Piece other) {

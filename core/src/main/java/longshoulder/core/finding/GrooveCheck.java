@@ -2,7 +2,6 @@ package longshoulder.core.finding;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding.Level;
@@ -12,16 +11,12 @@ import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
-import longshoulder.core.wood.Species;
 
 /**
  * Grooves for panels: one that cuts into a tenon at the end of the piece in which it runs, one that comes through the piece, and
- * a panel of solid wood with less room than it needs to swell: movement = width × coefficient × change in moisture.
+ * a panel of solid wood with less room than it needs to swell.
  */
 final class GrooveCheck implements Check {
-
-    /** In mm³: less than this is the noise of doubles. */
-    private static final double SPECK = 0.01;
 
     /** A tenon that loses less than one part in so many to a groove is as good as whole. */
     private static final int TRIFLE = 8;
@@ -47,7 +42,7 @@ final class GrooveCheck implements Check {
                 continue;
             }
             double lost = groove.removes().and(joint.adds()).volume();
-            if (lost > SPECK && lost * TRIFLE > joint.adds().volume()) {
+            if (lost * TRIFLE > joint.adds().volume()) {
                 findings.add(new Finding("groove-cuts-tenon", Level.RISK, List.of(groove.id(), joint.id()),
                         Label.of("finding.grooveCutsTenon", groove.id(), joint.id(),
                                 Math.round(100 * lost / joint.adds().volume())),
@@ -76,11 +71,8 @@ final class GrooveCheck implements Check {
         if (groove.meeting().part().isEnd() || told) {
             return;
         }
-        double swells = panel.width().value().toMillimetres() * Thresholds.MOISTURE_SWING
-                * Species.find(subject.project().wood(panel.role().id())).map(Species::tangential).orElse(0.0);
-        // It shrinks as much as it swells and is fitted in between: half of the swing takes room.
-        Length needed = Length.fromMillimetres(swells / 2);
-        Length room = Stream.of(groove.room().value(), groove.room().value()).reduce(Length.ZERO, Length::plus);
+        Length needed = subject.movement(panel);
+        Length room = groove.room().value().times(2);
         if (room.isLessThan(needed)) {
             findings.add(new Finding("panel-tight", Level.RISK, List.of(panel.id(), groove.id()),
                     Label.of("finding.panelTight", panel.id(), panel.width().value(), needed, room),

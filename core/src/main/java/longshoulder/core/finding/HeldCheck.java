@@ -8,7 +8,6 @@ import longshoulder.core.frame.Piece;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Label;
-import longshoulder.core.wood.Species;
 
 /**
  * Wide solid boards held so that they cannot move: a top glued down, or a wide rail glued into a post across its grain.
@@ -38,17 +37,9 @@ final class HeldCheck implements Check {
         return piece.width().value().isGreaterThan(subject.thresholds().heldWidth());
     }
 
-    /** Flat-sawn, the worse case. */
-    private static Length movement(Subject subject, Piece piece) {
-        double tangential = Species.find(subject.project().wood(piece.role().id())).map(Species::tangential)
-                .orElse(0.0);
-        return Length.fromMillimetres(
-                piece.width().value().toMillimetres() * tangential * Thresholds.MOISTURE_SWING);
-    }
-
     private static Finding top(Subject subject, Piece piece) {
         return new Finding("held-tight", Level.RISK, List.of(piece.id()),
-                Label.of("finding.heldTop", piece.id(), piece.width().value(), movement(subject, piece)),
+                Label.of("finding.heldTop", piece.id(), piece.width().value(), subject.movement(piece)),
                 new Remedies(subject.project()).choose(HouseRules.FIXING, "free-to-move").list());
     }
 
@@ -56,7 +47,7 @@ final class HeldCheck implements Check {
         Piece rail = joint.meeting().rail();
         Length limit = subject.thresholds().heldWidth();
         return new Finding("held-tight", Level.RISK, List.of(joint.id(), rail.id()),
-                Label.of("finding.heldRail", rail.id(), rail.width().value(), movement(subject, rail),
+                Label.of("finding.heldRail", rail.id(), rail.width().value(), subject.movement(rail),
                         joint.meeting().post().id()),
                 new Remedies(subject.project()).change(rail.width(), limit.minus(rail.width().value())).list());
     }

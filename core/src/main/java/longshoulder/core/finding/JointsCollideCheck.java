@@ -16,9 +16,6 @@ import longshoulder.core.reckoning.Label;
 /** Joints of any type whose parts want the same place inside a post: found from their solids. */
 final class JointsCollideCheck implements Check {
 
-    /** In mm³: less than this is the noise of doubles. */
-    private static final double SPECK = 0.01;
-
     @Override
     public List<Finding> run(Subject subject) {
         List<Finding> findings = new ArrayList<>();
@@ -47,7 +44,7 @@ final class JointsCollideCheck implements Check {
         }
 
         boolean collidesWith(Inside other) {
-            return solid.and(other.solid).volume() > SPECK;
+            return solid.overlaps(other.solid);
         }
     }
 

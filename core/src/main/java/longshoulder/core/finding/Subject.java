@@ -1,5 +1,8 @@
 package longshoulder.core.finding;
 
+import longshoulder.core.wood.Species;
+import longshoulder.core.measure.Length;
+import longshoulder.core.frame.Piece;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -38,6 +41,13 @@ public record Subject(Project project, Frame planned, Frame built, List<Joint> j
     /** The joints at ends of rails: neither crossings nor panels in their grooves. */
     List<Joint> atEnds() {
         return joints.stream().filter(joint -> joint.kind().isForEnds()).toList();
+    }
+
+    /** How much a board swells and shrinks over the years, flat-sawn, the worse case: width × coefficient × change in moisture. */
+    Length movement(Piece piece) {
+        double tangential = Species.find(project.wood(piece.role().id())).map(Species::tangential).orElse(0.0);
+        return Length.fromMillimetres(
+                piece.width().value().toMillimetres() * tangential * Thresholds.MOISTURE_SWING);
     }
 
     Thresholds thresholds() {

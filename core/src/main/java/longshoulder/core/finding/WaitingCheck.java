@@ -3,7 +3,6 @@ package longshoulder.core.finding;
 import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.brief.Address;
-import longshoulder.core.brief.JointKind;
 import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Frame;
@@ -21,16 +20,15 @@ final class WaitingCheck implements Check {
         Project project = subject.project();
         List<Finding> findings = new ArrayList<>();
         for (String key : project.brief().values().keySet()) {
-            if (names(key) && !has(subject.planned(), key)) {
+            if (Edit.waits(project, subject.planned(), key)) {
                 findings.add(new Finding("waits", Level.NOTE, List.of(), Label.of("finding.waits", key),
                         List.of(new Remedy(Label.of("remedy.forget", key), new Edit.LeaveToSchool(key)))));
             }
         }
         for (String key : project.milled().keySet()) {
-            String id = Address.parse(key).joint().orElse("");
-            boolean known = JointKind.find(id).isPresent()
-                    || (names(key) ? has(subject.planned(), key) : subject.planned().has(id));
-            Milled.find(Address.parse(key).parameter()).filter(what -> !known).ifPresent(
+            Address address = Address.parse(key);
+            String id = address.joint().orElse("");
+            Milled.find(address.parameter()).filter(what -> !what.isKnown(id, subject.planned())).ifPresent(
                     what -> findings.add(new Finding("waits", Level.NOTE, List.of(), Label.of("finding.waits", key),
                             List.of(new Remedy(Label.of("remedy.forget", key), new Edit.ForgetMilled(id, what))))));
         }
@@ -43,14 +41,5 @@ final class WaitingCheck implements Check {
             }
         }
         return findings;
-    }
-
-    private static boolean names(String key) {
-        return Address.parse(key).pieces().isPresent();
-    }
-
-    private static boolean has(Frame frame, String key) {
-        String[] pieces = Address.parse(key).pieces().orElseThrow();
-        return frame.has(pieces[0]) && frame.has(pieces[1]);
     }
 }

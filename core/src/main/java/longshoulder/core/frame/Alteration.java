@@ -110,14 +110,22 @@ public sealed interface Alteration {
         }
     }
 
-    /** A piece of another width and thickness; its face side and its face edge stay where they are. */
+    /**
+     * A piece of another width and thickness; its face side and its face edge stay where they are. Rails follow it as they
+     * follow a post that was milled otherwise, so this is applied when their meetings are known.
+     */
     record Resize(String piece, Length width, Length thickness) implements Alteration {
         @Override
         public Optional<Frame> applyTo(Frame frame) {
-            return frame.has(piece)
-                    ? Optional.of(frame.replacing(frame.piece(piece).milledTo(own(piece, "width", width),
-                            own(piece, "thickness", thickness))))
-                    : Optional.empty();
+            return frame.has(piece) ? Optional.of(frame) : Optional.empty();
+        }
+
+        public Amount ownWidth() {
+            return own(piece, "width", width);
+        }
+
+        public Amount ownThickness() {
+            return own(piece, "thickness", thickness);
         }
 
         @Override
@@ -164,7 +172,8 @@ public sealed interface Alteration {
         return fields;
     }
 
-    private static Amount own(String piece, String what, Length size) {
+    /** A size that was given for one piece alone. */
+    static Amount own(String piece, String what, Length size) {
         return new Amount.Ruled(Label.of("amount.altered." + what, piece), size, Label.of("rule.altered"));
     }
 

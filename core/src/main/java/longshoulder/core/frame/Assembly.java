@@ -15,4 +15,8 @@ public record Assembly(String name, List<String> pieces, Optional<Amount> diagon
     public Assembly {
         pieces = List.copyOf(pieces);
     }
+
+    Assembly without(String piece) {
+        return new Assembly(name, pieces.stream().filter(one -> !one.equals(piece)).toList(), diagonal);
+    }
 }

@@ -77,7 +77,7 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
         return new Frame(pieces.stream().filter(piece -> !piece.id().equals(id)).toList(), seatsWithout(id),
                 spans.stream().map(span -> span.stream().filter(rail -> !rail.equals(id)).toList())
                         .filter(span -> !span.isEmpty()).toList(),
-                dimensions, usual, assemblies, shapings);
+                dimensions, usual, assemblies.stream().map(assembly -> assembly.without(id)).toList(), shapings);
     }
 
     /** With another piece of the same id; how it sits is measured anew. */

@@ -1,5 +1,6 @@
 package longshoulder.core.frame;
 
+import java.util.List;
 import java.util.Optional;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.Pose;
@@ -58,6 +59,19 @@ public record Piece(String id, Role role, String mark, Amount length, Amount wid
                 shape.faceEdge(), shape.farEdge().moved(-narrower));
         Pose moved = new Pose(other.corners(other.start()).getFirst(), pose.along(), pose.across(), pose.out());
         return new Piece(id, role, mark, length, otherWidth, otherThickness, moved, other);
+    }
+
+    /** Where the middle of it is at a height: of an upright on its axis, of a level piece half way along. */
+    public Vector3D middleAt(double height) {
+        Vector3D one = middle(shape.corners(shape.start()));
+        Vector3D other = middle(shape.corners(shape.finish()));
+        double rise = other.getZ() - one.getZ();
+        Vector3D at = one.lerp(other, Math.abs(rise) < 1 ? 0.5 : (height - one.getZ()) / rise);
+        return Vector3D.of(at.getX(), at.getY(), height);
+    }
+
+    private static Vector3D middle(List<Vector3D> corners) {
+        return corners.get(0).lerp(corners.get(2), 0.5);
     }
 
     /** Another piece of its length and width, glued to its back. */

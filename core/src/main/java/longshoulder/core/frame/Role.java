@@ -5,7 +5,7 @@ import java.util.Optional;
 
 /** What a piece is in the furniture. */
 public enum Role {
-    LEG, APRON, TOP, SEAT, SLAB, POST, UPRIGHT, RAIL, STILE, MUNTIN, STRETCHER, FOOT, BEARER, BEAM, PANEL, GLASS, SHELF, BAR, RUNNER, LAYER;
+    LEG, APRON, TOP, SEAT, SLAB, POST, UPRIGHT, RAIL, STILE, MUNTIN, STRETCHER, FOOT, BEARER, BEAM, PANEL, GLASS, RUNNER, LAYER;
 
     /** What files and the words bundle call it. */
     public String id() {

@@ -1,7 +1,9 @@
 package longshoulder.core.frame;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
@@ -46,13 +48,19 @@ public record Shape(HalfSpace start, HalfSpace finish, HalfSpace faceSide, HalfS
     }
 
     /** The same shape elsewhere. */
-    Shape moved(Vector3D by) {
+    public Shape moved(Vector3D by) {
         return new Shape(moved(start, by), moved(finish, by), moved(faceSide, by), moved(back, by),
                 moved(faceEdge, by), moved(farEdge, by), isBox);
     }
 
     private static HalfSpace moved(HalfSpace plane, Vector3D by) {
         return plane.moved(plane.normal().dot(by));
+    }
+
+    /** The long face that looks most nearly in a direction; the piece lies inside. */
+    public HalfSpace looking(Vector3D.Unit direction) {
+        return Stream.of(faceSide, back, faceEdge, farEdge)
+                .max(Comparator.comparingDouble(plane -> plane.normal().dot(direction))).orElseThrow();
     }
 
     /** All six, the ends first. */

@@ -55,6 +55,11 @@ public record Solid(List<Cell> cells) {
         return new Solid(shared);
     }
 
+    /** Whether both want the same place: whether they share more than a touch. */
+    public boolean overlaps(Solid other) {
+        return bounds().overlaps(other.bounds()) && and(other).volume() > Tolerance.VOLUME;
+    }
+
     /** The part on the inner side of a half space. */
     public Solid clip(HalfSpace keep) {
         return new Solid(cells.stream().flatMap(cell -> cell.clip(keep).stream()).toList());

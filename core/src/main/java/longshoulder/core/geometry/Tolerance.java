@@ -15,5 +15,8 @@ public final class Tolerance {
     /** Two unit normals whose sine or difference stays below this are the same direction. */
     public static final double DIRECTION = 1e-9;
 
+    /** Solids that share less than this, in mm³, only touch: it is the noise of doubles. */
+    public static final double VOLUME = 0.01;
+
     private Tolerance() {}
 }

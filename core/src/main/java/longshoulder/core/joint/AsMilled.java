@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.frame.Alteration;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,7 +15,7 @@ import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 
 /**
- * A frame with the sections to which its pieces were really milled. Face side and face edge of each piece stay; a rail whose
+ * A frame with the sections to which its pieces were really milled, or which the maker gave them alone. Face side and face edge of each piece stay; a rail whose
  * post lost or kept wood on the face that it meets ends farther on or sooner, so that its shoulder still closes. What
  * was really cut between the shoulders is no part of this: it stands against what this asks for, and a check compares them.
  */
@@ -28,9 +29,10 @@ public final class AsMilled {
 
     /** The frame as it follows; the same where nothing was milled otherwise than planned. */
     public static Frame follow(Project project, Frame planned) {
-        boolean asPlanned = planned.pieces().stream().noneMatch(piece -> Optional.<Length>empty()
-                .or(() -> project.milled(piece.id(), Milled.WIDTH.id()))
-                .or(() -> project.milled(piece.id(), Milled.THICKNESS.id())).isPresent());
+        boolean asPlanned = planned.pieces().stream()
+                .noneMatch(piece -> project.resized(piece.id()).isPresent()
+                        || project.milled(piece.id(), Milled.WIDTH.id()).isPresent()
+                        || project.milled(piece.id(), Milled.THICKNESS.id()).isPresent());
         return asPlanned ? planned : new AsMilled(project).followed(planned);
     }
 
@@ -57,8 +59,11 @@ public final class AsMilled {
     }
 
     private Piece milled(Piece piece) {
-        Amount width = real(piece, Milled.WIDTH, piece.width());
-        Amount thickness = real(piece, Milled.THICKNESS, piece.thickness());
+        Optional<Alteration.Resize> resized = project.resized(piece.id());
+        Amount width = real(piece, Milled.WIDTH,
+                resized.map(Alteration.Resize::ownWidth).orElseGet(piece::width));
+        Amount thickness = real(piece, Milled.THICKNESS,
+                resized.map(Alteration.Resize::ownThickness).orElseGet(piece::thickness));
         return width.equals(piece.width()) && thickness.equals(piece.thickness())
                 ? piece
                 : piece.milledTo(width, thickness);

@@ -39,7 +39,7 @@ public final class Meetings {
                 ends(frame, rail, neighbours, found);
             }
         }
-        found.addAll(new Overlaps(joined).find());
+        found.addAll(Overlaps.of(joined));
         return found;
     }
 

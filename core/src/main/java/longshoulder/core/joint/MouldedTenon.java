@@ -82,14 +82,14 @@ public record MouldedTenon(Tenon tenon, JointKind kind, Mould mould, Amount reba
 
     /** From front shoulder to front shoulder where both ends are made alike. */
     public Amount frontShoulders() {
-        return Amount.sum(Label.of("amount.frontShoulders")).plus(meeting().rail().length()).plus(mould.width())
-                .plus(mould.width()).amount();
+        return Amount.sum(Label.of("amount.frontShoulders")).plus(meeting().rail().length())
+                .plus(2, mould.width()).amount();
     }
 
     /** From back shoulder to back shoulder where both ends are made alike. */
     public Amount backShoulders() {
-        return Amount.sum(Label.of("amount.backShoulders")).plus(meeting().rail().length()).plus(rebateWidth)
-                .plus(rebateWidth).amount();
+        return Amount.sum(Label.of("amount.backShoulders")).plus(meeting().rail().length())
+                .plus(2, rebateWidth).amount();
     }
 
     @Override

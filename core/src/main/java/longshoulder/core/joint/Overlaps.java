@@ -1,14 +1,12 @@
 package longshoulder.core.joint;
 
-import java.util.ArrayList;
+import longshoulder.core.geometry.BoxPairs;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Seat;
-import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
@@ -22,56 +20,17 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 /** Finds pieces whose bodies share wood before any joint is cut: panels that stand in grooves, and pieces that cross. */
 final class Overlaps {
 
-    /** In mm³: less is the noise of doubles. */
-    private static final double SPECK = 1e-3;
-
     /** Two pieces whose grain runs nearly the same way lie in each other and do not cross: by the sine of the angle. */
     private static final double PARALLEL = 0.2;
 
-    /** A body and the box round it; the index is its place in the frame. */
-    private record Body(int index, Piece piece, Solid solid, Bounds bounds) {
-
-        boolean sharesWoodWith(Body other) {
-            return bounds.overlaps(other.bounds) && solid.and(other.solid).volume() > SPECK;
-        }
-
-        double left() {
-            return bounds.least().getX();
-        }
-    }
-
-    private record Pair(Body first, Body second) {}
-
-    private final List<Body> bodies;
+    private Overlaps() {}
 
     /** @param joined in the order of the frame */
-    Overlaps(List<Piece> joined) {
-        bodies = IntStream.range(0, joined.size()).mapToObj(i -> {
-            Solid body = joined.get(i).body();
-            return new Body(i, joined.get(i), body, body.bounds());
-        }).sorted(Comparator.comparingDouble(Body::left)).toList();
-    }
-
-    List<Meeting> find() {
-        return pairs().stream()
-                .sorted(Comparator.<Pair>comparingInt(pair -> pair.first.index)
-                        .thenComparingInt(pair -> pair.second.index))
-                .flatMap(pair -> meeting(pair.first.piece, pair.second.piece).stream()).toList();
-    }
-
-    /** From left to right: what begins beyond a body's right end cannot touch it, nor can anything after that. */
-    private List<Pair> pairs() {
-        List<Pair> pairs = new ArrayList<>();
-        for (int i = 0; i < bodies.size(); i++) {
-            Body one = bodies.get(i);
-            for (int j = i + 1; j < bodies.size() && bodies.get(j).left() < one.bounds.greatest().getX(); j++) {
-                Body other = bodies.get(j);
-                if (one.sharesWoodWith(other)) {
-                    pairs.add(one.index < other.index ? new Pair(one, other) : new Pair(other, one));
-                }
-            }
-        }
-        return pairs;
+    static List<Meeting> of(List<Piece> joined) {
+        List<Solid> bodies = joined.stream().map(Piece::body).toList();
+        return BoxPairs.of(bodies.stream().map(Solid::bounds).toList()).stream()
+                .filter(pair -> bodies.get(pair.first()).overlaps(bodies.get(pair.second())))
+                .flatMap(pair -> meeting(joined.get(pair.first()), joined.get(pair.second())).stream()).toList();
     }
 
     private static Optional<Meeting> meeting(Piece first, Piece second) {

@@ -25,7 +25,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  *
  * <p>Upright = seat − slab − foot − bearer; shoulder length of the stretcher = length − 2 insets − 2 uprights.
  */
-final class Bench implements Kind {
+final class Bench {
 
     private static final List<Parameter> PARAMETERS = new Asked().way("height.given", "over-slab", "under-slab")
             .length("seat.height", 450, 18 * 16, 150, 900).length("overall.length", 1400, 56 * 16, 400, 4000)
@@ -38,175 +38,161 @@ final class Bench implements Kind {
             .length("stretcher.thickness", 32, 20, 12, 100).length("stretcher.height", 150, 6 * 16, 30, 600)
             .way("stretcher.joint", "tusked", "wedged", "pegged").tenons().list();
 
-    @Override
-    public String id() {
-        return "bench";
+    static final Kind KIND = new SetOut("bench", PARAMETERS, brief -> new Bench(brief).frame());
+
+    private final Draft draft = new Draft();
+    private final Brief brief;
+    private final boolean through;
+    private final boolean pair;
+    private final Amount under;
+    private final Amount upright;
+    private final Amount thickness;
+    private final double length;
+    private final double depth;
+
+    private Bench(Brief brief) {
+        this.brief = brief;
+        through = brief.choice("slab.joint").equals(Optional.of("wedged-through"));
+        pair = !brief.choice("uprights").equals(Optional.of("single"));
+        Amount given = brief.required("seat.height");
+        under = brief.choice("height.given").equals(Optional.of("under-slab"))
+                ? given
+                : Amount.sum(Label.of("amount.underSlab")).plus(given).minus(brief.required("slab.thickness"))
+                        .amount();
+        Amount.SumBuilder sum = Amount.sum(Label.of("amount.uprightLength")).plus(under)
+                .minus(brief.required("foot.height"));
+        upright = (through ? sum : sum.minus(brief.required("bearer.height"))).amount();
+        thickness = brief.required("upright.thickness");
+        length = mm(brief.required("overall.length"));
+        depth = mm(brief.required("overall.depth"));
     }
 
-    @Override
-    public List<Parameter> parameters() {
-        return PARAMETERS;
+    Frame frame() {
+        for (String end : List.of("left", "right")) {
+            endFrame(end, end.equals("left") ? "1" : "2");
+        }
+        stretcher();
+        draft.lay("slab", through ? Role.SLAB : Role.TOP, "T", new Size(brief.required("overall.length"),
+                brief.required("overall.depth"), brief.required("slab.thickness")), new Lie(Draft.UP, Draft.FRONT),
+                at(0, 0, mm(under)));
+        draft.assemble("whole", draft.piece("stretcher").length(), upright, List.of("stretcher", "slab"));
+        figures();
+        return draft.frame();
     }
 
-    @Override
-    public Frame frame(Brief brief) {
-        return new Run(brief).frame();
+    private double inner(String end) {
+        double inset = mm(brief.required("frame.inset"));
+        return end.equals("left") ? inset : length - inset - mm(thickness);
     }
 
-    /** One setting out. */
-    private static final class Run {
-
-        private final Draft draft = new Draft();
-        private final Brief brief;
-        private final boolean through;
-        private final boolean pair;
-        private final Amount under;
-        private final Amount upright;
-        private final Amount thickness;
-        private final double length;
-        private final double depth;
-
-        Run(Brief brief) {
-            this.brief = brief;
-            through = brief.choice("slab.joint").equals(Optional.of("wedged-through"));
-            pair = !brief.choice("uprights").equals(Optional.of("single"));
-            Amount given = brief.required("seat.height");
-            under = brief.choice("height.given").equals(Optional.of("under-slab"))
-                    ? given
-                    : Amount.sum(Label.of("amount.underSlab")).plus(given).minus(brief.required("slab.thickness"))
-                            .amount();
-            Amount.SumBuilder sum = Amount.sum(Label.of("amount.uprightLength")).plus(under)
-                    .minus(brief.required("foot.height"));
-            upright = (through ? sum : sum.minus(brief.required("bearer.height"))).amount();
-            thickness = brief.required("upright.thickness");
-            length = mm(brief.required("overall.length"));
-            depth = mm(brief.required("overall.depth"));
-        }
-
-        Frame frame() {
-            for (String end : List.of("left", "right")) {
-                endFrame(end, end.equals("left") ? "1" : "2");
-            }
-            stretcher();
-            draft.lay("slab", through ? Role.SLAB : Role.TOP, "T", new Size(brief.required("overall.length"),
-                    brief.required("overall.depth"), brief.required("slab.thickness")), new Lie(Draft.UP, Draft.FRONT),
-                    at(0, 0, mm(under)));
-            draft.assemble("whole", List.of("slab"));
-            figures();
-            return draft.frame();
-        }
-
-        private double inner(String end) {
-            double inset = mm(brief.required("frame.inset"));
-            return end.equals("left") ? inset : length - inset - mm(thickness);
-        }
-
-        private void endFrame(String end, String number) {
-            Vector3D.Unit outwards = end.equals("left") ? Draft.LEFT : Draft.RIGHT;
-            double middle = inner(end) + mm(thickness) / 2;
-            double footThickness = mm(brief.required("foot.thickness"));
-            double footLow = (depth - mm(brief.required("foot.length"))) / 2;
-            List<String> ids = new ArrayList<>(List.of("foot-" + end));
-            draft.lay("foot-" + end, Role.FOOT, "A" + number,
-                    new Size(brief.required("foot.length"), brief.required("foot.height"),
+    private void endFrame(String end, String number) {
+        Vector3D.Unit outwards = end.equals("left") ? Draft.LEFT : Draft.RIGHT;
+        double middle = inner(end) + mm(thickness) / 2;
+        double footThickness = mm(brief.required("foot.thickness"));
+        double footLow = (depth - mm(brief.required("foot.length"))) / 2;
+        List<String> ids = new ArrayList<>(List.of("foot-" + end));
+        draft.lay("foot-" + end, Role.FOOT, "A" + number,
+                new Size(brief.required("foot.length"), brief.required("foot.height"),
+                        brief.required("foot.thickness")),
+                new Lie(outwards, Draft.UP), at(middle - footThickness / 2, footLow, 0));
+        if (!through) {
+            draft.lay("bearer-" + end, Role.BEARER, "C" + number,
+                    new Size(brief.required("foot.length"), brief.required("bearer.height"),
                             brief.required("foot.thickness")),
-                    new Lie(outwards, Draft.UP), at(middle - footThickness / 2, footLow, 0));
-            if (!through) {
-                draft.lay("bearer-" + end, Role.BEARER, "C" + number,
-                        new Size(brief.required("foot.length"), brief.required("bearer.height"),
-                                brief.required("foot.thickness")),
-                        new Lie(outwards, Draft.DOWN),
-                        at(middle - footThickness / 2, footLow, mm(under) - mm(brief.required("bearer.height"))));
-                ids.add("bearer-" + end);
-            }
-            ids.addAll(uprights(end, number, outwards));
+                    new Lie(outwards, Draft.DOWN),
+                    at(middle - footThickness / 2, footLow, mm(under) - mm(brief.required("bearer.height"))));
+            ids.add("bearer-" + end);
+        }
+        ids.addAll(uprights(end, number, outwards));
+        if (through) {
+            draft.assemble("end-" + end, ids);
+        } else {
             draft.assemble("end-" + end, brief.required("foot.length"), under, ids);
         }
+    }
 
-        private List<String> uprights(String end, String number, Vector3D.Unit outwards) {
-            double width = mm(brief.required("upright.width"));
-            double foot = mm(brief.required("foot.length"));
-            double quarter = foot / 4;
-            List<String> ids = new ArrayList<>();
-            for (String side : pair ? List.of("front", "back") : List.of("middle")) {
-                double y = depth / 2 - width / 2
-                        + (side.equals("front") ? -quarter : side.equals("back") ? quarter : 0);
-                String id = (pair ? "upright-" + side : "upright") + "-" + end;
-                draft.lay(id, Role.UPRIGHT, "B" + number + (side.equals("back") ? "b" : ""),
-                        new Size(upright, brief.required("upright.width"), thickness),
-                        new Lie(outwards, side.equals("back") ? Draft.BACK : Draft.FRONT),
-                        at(inner(end), y, mm(brief.required("foot.height"))));
-                if (through) {
-                    draft.joint(id, "slab", JointKind.THROUGH_TENON);
-                    draft.usual(id + "/slab", "tenon.wedges", "fitting");
-                }
-                ids.add(id);
+    private List<String> uprights(String end, String number, Vector3D.Unit outwards) {
+        double width = mm(brief.required("upright.width"));
+        double foot = mm(brief.required("foot.length"));
+        double quarter = foot / 4;
+        List<String> ids = new ArrayList<>();
+        for (String side : pair ? List.of("front", "back") : List.of("middle")) {
+            double y = depth / 2 - width / 2
+                    + (side.equals("front") ? -quarter : side.equals("back") ? quarter : 0);
+            String id = (pair ? "upright-" + side : "upright") + "-" + end;
+            draft.lay(id, Role.UPRIGHT, "B" + number + (side.equals("back") ? "b" : ""),
+                    new Size(upright, brief.required("upright.width"), thickness),
+                    new Lie(outwards, side.equals("back") ? Draft.BACK : Draft.FRONT),
+                    at(inner(end), y, mm(brief.required("foot.height"))));
+            if (through) {
+                draft.joint(id, "slab", JointKind.THROUGH_TENON);
+                draft.usual(id + "/slab", "tenon.wedges", "fitting");
             }
-            if (pair) {
-                ids.add(cross(end, number, outwards, width, quarter));
+            ids.add(id);
+        }
+        if (pair) {
+            ids.add(cross(end, number, outwards, width, quarter));
+        }
+        return ids;
+    }
+
+    /** Between a pair of uprights: it carries the stretcher. */
+    private String cross(String end, String number, Vector3D.Unit outwards, double width, double quarter) {
+        String id = "rail-cross-" + end;
+        Amount half = new Amount.Share(Label.of("amount.betweenMiddles"), brief.required("foot.length"), 1, 2,
+                Label.of("rule.pairQuarter"));
+        Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(half)
+                .minus(brief.required("upright.width")).amount();
+        draft.lay(id, Role.RAIL, "D" + number, new Size(shoulder, brief.required("stretcher.width"), thickness),
+                new Lie(outwards, Draft.UP),
+                at(inner(end), depth / 2 - quarter + width / 2, mm(brief.required("stretcher.height"))));
+        return id;
+    }
+
+    private void stretcher() {
+        Amount shoulder = Amount.sum(Label.of("amount.shoulder", "stretcher"))
+                .plus(brief.required("overall.length"))
+                .minus(2, brief.required("frame.inset")).minus(2, thickness).amount();
+        Amount stock = brief.required("stretcher.thickness");
+        draft.lay("stretcher", Role.STRETCHER, "E1",
+                new Size(shoulder, brief.required("stretcher.width"), stock), new Lie(Draft.FRONT, Draft.UP),
+                at(mm(brief.required("frame.inset")) + mm(thickness), (depth - mm(stock)) / 2,
+                        mm(brief.required("stretcher.height"))));
+        for (String end : List.of("left", "right")) {
+            String post = (pair ? "rail-cross-" : "upright-") + end;
+            String joint = brief.choice("stretcher.joint").orElse("tusked");
+            draft.joint("stretcher", post,
+                    joint.equals("tusked") ? JointKind.TUSKED_TENON : JointKind.THROUGH_TENON);
+            if (joint.equals("wedged")) {
+                draft.usual("stretcher/" + post, "tenon.wedges", "fitting");
+            } else if (joint.equals("pegged")) {
+                draft.usual("stretcher/" + post, "peg", "pegged");
             }
-            return ids;
         }
+    }
 
-        /** Between a pair of uprights: it carries the stretcher. */
-        private String cross(String end, String number, Vector3D.Unit outwards, double width, double quarter) {
-            String id = "rail-cross-" + end;
-            Amount half = new Amount.Share(Label.of("amount.betweenMiddles"), brief.required("foot.length"), 1, 2,
-                    Label.of("rule.pairQuarter"));
-            Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(half)
-                    .minus(brief.required("upright.width")).amount();
-            draft.lay(id, Role.RAIL, "D" + number, new Size(shoulder, brief.required("stretcher.width"), thickness),
-                    new Lie(outwards, Draft.UP),
-                    at(inner(end), depth / 2 - quarter + width / 2, mm(brief.required("stretcher.height"))));
-            return id;
-        }
-
-        private void stretcher() {
-            Amount shoulder = Amount.sum(Label.of("amount.shoulder", "stretcher"))
-                    .plus(brief.required("overall.length"))
-                    .minus(2, brief.required("frame.inset")).minus(2, thickness).amount();
-            Amount stock = brief.required("stretcher.thickness");
-            draft.lay("stretcher", Role.STRETCHER, "E1",
-                    new Size(shoulder, brief.required("stretcher.width"), stock), new Lie(Draft.FRONT, Draft.UP),
-                    at(mm(brief.required("frame.inset")) + mm(thickness), (depth - mm(stock)) / 2,
-                            mm(brief.required("stretcher.height"))));
-            for (String end : List.of("left", "right")) {
-                String post = (pair ? "rail-cross-" : "upright-") + end;
-                String joint = brief.choice("stretcher.joint").orElse("tusked");
-                draft.joint("stretcher", post,
-                        joint.equals("tusked") ? JointKind.TUSKED_TENON : JointKind.THROUGH_TENON);
-                if (joint.equals("wedged")) {
-                    draft.usual("stretcher/" + post, "tenon.wedges", "fitting");
-                } else if (joint.equals("pegged")) {
-                    draft.usual("stretcher/" + post, "peg", "pegged");
-                }
-            }
-            draft.assemble("long", brief.required("overall.length"), under, List.of("stretcher"));
-        }
-
-        private void figures() {
-            double top = mm(under) + mm(brief.required("slab.thickness"));
-            double low = mm(brief.required("stretcher.height"));
-            boolean over = brief.choice("height.given").orElse("over-slab").equals("over-slab");
-            draft.figure(View.FRONT, at(0, 0, top), at(length, 0, top), Side.ABOVE, 0,
-                    brief.required("overall.length"));
-            draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, over ? top : mm(under)), Side.LEFT, 1,
-                    brief.required("seat.height"));
-            draft.figure(View.FRONT, at(0, 0, mm(brief.required("foot.height"))),
-                    at(0, 0, mm(brief.required("foot.height")) + mm(upright)), Side.LEFT, 0, upright);
-            draft.figure(View.FRONT, at(0, 0, 0), at(mm(brief.required("frame.inset")), 0, 0), Side.BELOW, 0,
-                    brief.required("frame.inset"));
-            draft.figure(View.FRONT, at(length, 0, mm(under)), at(length, 0, top), Side.RIGHT, 0,
-                    brief.required("slab.thickness"));
-            draft.figure(View.FRONT, at(length, 0, 0), at(length, 0, low), Side.RIGHT, 0,
-                    brief.required("stretcher.height"));
-            draft.figure(View.FRONT, at(inner("left") + mm(thickness), 0, low), at(inner("right"), 0, low), Side.INSIDE,
-                    0,
-                    draft.piece("stretcher").length());
-            draft.figure(View.END, at(0, 0, top), at(0, depth, top), Side.ABOVE, 0, brief.required("overall.depth"));
-            double foot = mm(brief.required("foot.length"));
-            draft.figure(View.END, at(0, (depth - foot) / 2, 0), at(0, (depth + foot) / 2, 0), Side.BELOW, 0,
-                    brief.required("foot.length"));
-        }
+    private void figures() {
+        double top = mm(under) + mm(brief.required("slab.thickness"));
+        double low = mm(brief.required("stretcher.height"));
+        boolean over = brief.choice("height.given").orElse("over-slab").equals("over-slab");
+        draft.figure(View.FRONT, at(0, 0, top), at(length, 0, top), Side.ABOVE, 0,
+                brief.required("overall.length"));
+        draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, over ? top : mm(under)), Side.LEFT, 1,
+                brief.required("seat.height"));
+        draft.figure(View.FRONT, at(0, 0, mm(brief.required("foot.height"))),
+                at(0, 0, mm(brief.required("foot.height")) + mm(upright)), Side.LEFT, 0, upright);
+        draft.figure(View.FRONT, at(0, 0, 0), at(mm(brief.required("frame.inset")), 0, 0), Side.BELOW, 0,
+                brief.required("frame.inset"));
+        draft.figure(View.FRONT, at(length, 0, mm(under)), at(length, 0, top), Side.RIGHT, 0,
+                brief.required("slab.thickness"));
+        draft.figure(View.FRONT, at(length, 0, 0), at(length, 0, low), Side.RIGHT, 0,
+                brief.required("stretcher.height"));
+        draft.figure(View.FRONT, at(inner("left") + mm(thickness), 0, low), at(inner("right"), 0, low), Side.INSIDE,
+                0,
+                draft.piece("stretcher").length());
+        draft.figure(View.END, at(0, 0, top), at(0, depth, top), Side.ABOVE, 0, brief.required("overall.depth"));
+        double foot = mm(brief.required("foot.length"));
+        draft.figure(View.END, at(0, (depth - foot) / 2, 0), at(0, (depth + foot) / 2, 0), Side.BELOW, 0,
+                brief.required("foot.length"));
     }
 }

@@ -25,7 +25,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  *
  * <p>Shoulder length of a rail = width or depth − 2 posts; door = opening − gaps.
  */
-final class Cabinet implements Kind {
+final class Cabinet {
 
     private static final List<Parameter> PARAMETERS = new Asked().length("overall.width", 800, 32 * 16, 250, 3000)
             .length("overall.depth", 400, 16 * 16, 150, 1500).length("overall.height", 900, 36 * 16, 250, 2600)
@@ -35,232 +35,209 @@ final class Cabinet implements Kind {
             .length("base.height", 90, 56, 0, 600).way("drawers", Door.COUNTS).length("drawer.height", 120, 76, 40, 500)
             .way("front", "open", "one-door", "two-doors").length("door.gap", 2, 1, 1, 10)
             .length("door.stile", 50, 32, 20, 200).length("door.thickness", 20, 13, 12, 50)
-            .length("panel.thickness", 8, 5, 4, 20).length("groove.depth", 9, 6, 4, 20)
-            .length("panel.room", 7, 5, 0, 30).tenons().list();
+            .length("panel.thickness", 8, 5, 4, 20).length("groove.depth", 12, 8, 4, 20)
+            .length("panel.room", 13, 9, 0, 30).tenons().list();
 
-    @Override
-    public String id() {
-        return "cabinet";
+    static final Kind KIND = new SetOut("cabinet", PARAMETERS, brief -> new Cabinet(brief).frame());
+
+    private final Draft draft = new Draft();
+    private final Brief brief;
+    private final Amount post;
+    private final Amount rail;
+    private final Amount thickness;
+    private final Amount postLength;
+    private final Amount clearHeight;
+    private final Leaf.Filling filling;
+    private final int drawers;
+    private final double width;
+    private final double depth;
+    private final double base;
+
+    private Cabinet(Brief brief) {
+        this.brief = brief;
+        post = brief.required("post.width");
+        rail = brief.required("rail.width");
+        thickness = brief.required("rail.thickness");
+        postLength = Amount.sum(Label.of("amount.postLength")).plus(brief.required("overall.height"))
+                .minus(brief.required("top.thickness")).amount();
+        clearHeight = Amount.sum(Label.of("amount.clearHeight")).plus(postLength)
+                .minus(brief.required("base.height")).minus(2, rail).amount();
+        filling = new Leaf.Filling(true, Role.PANEL, brief.required("panel.thickness"),
+                brief.required("groove.depth"), brief.required("panel.room"));
+        drawers = Door.count(brief, "drawers");
+        width = mm(brief.required("overall.width"));
+        depth = mm(brief.required("overall.depth"));
+        base = mm(brief.required("base.height"));
     }
 
-    @Override
-    public List<Parameter> parameters() {
-        return PARAMETERS;
+    Frame frame() {
+        posts();
+        for (String side : List.of("left", "right", "front", "back")) {
+            side(side);
+        }
+        for (int i = 1; i <= drawers; i++) {
+            double drop = i * (mm(brief.required("drawer.height")) + mm(rail));
+            level("rail-drawer-" + i, "front", "B" + (i + 4), Draft.DOWN, mm(postLength) - mm(rail) - drop);
+        }
+        top();
+        doors();
+        figures();
+        return draft.frame();
     }
 
-    @Override
-    public Frame frame(Brief brief) {
-        return new Run(brief).frame();
+    private void posts() {
+        Size size = new Size(postLength, post, post);
+        for (String end : List.of("left", "right")) {
+            double x = end.equals("left") ? 0 : width - mm(post);
+            Vector3D.Unit outwards = end.equals("left") ? Draft.LEFT : Draft.RIGHT;
+            draft.lay("post-front-" + end, Role.POST, end.equals("left") ? "A1" : "A2", size,
+                    new Lie(Draft.FRONT, outwards), at(x, 0, 0));
+            draft.lay("post-back-" + end, Role.POST, end.equals("left") ? "A3" : "A4", size,
+                    new Lie(Draft.BACK, outwards), at(x, depth - mm(post), 0));
+        }
     }
 
-    /** One setting out. The world's origin is the front left corner of the posts, on the floor. */
-    private static final class Run {
-
-        private final Draft draft = new Draft();
-        private final Brief brief;
-        private final Amount post;
-        private final Amount rail;
-        private final Amount thickness;
-        private final Amount postLength;
-        private final Amount clearHeight;
-        private final int drawers;
-        private final double width;
-        private final double depth;
-        private final double base;
-
-        Run(Brief brief) {
-            this.brief = brief;
-            post = brief.required("post.width");
-            rail = brief.required("rail.width");
-            thickness = brief.required("rail.thickness");
-            postLength = Amount.sum(Label.of("amount.postLength")).plus(brief.required("overall.height"))
-                    .minus(brief.required("top.thickness")).amount();
-            clearHeight = Amount.sum(Label.of("amount.clearHeight")).plus(postLength)
-                    .minus(brief.required("base.height")).minus(2, rail).amount();
-            drawers = Door.count(brief, "drawers");
-            width = mm(brief.required("overall.width"));
-            depth = mm(brief.required("overall.depth"));
-            base = mm(brief.required("base.height"));
+    /** A top and a bottom rail and, but for the front, a panel between them. */
+    private void side(String side) {
+        String letter = side.equals("left") || side.equals("right") ? "C" : "B";
+        String number = side.equals("left") || side.equals("front") ? "1" : "3";
+        String upper = level("rail-upper-" + side, side, letter + number, Draft.UP, mm(postLength) - mm(rail));
+        String lower = level("rail-lower-" + side, side, letter + number + "b", Draft.DOWN, base);
+        draft.span(upper, lower);
+        List<String> ids = new ArrayList<>(List.of(upper, lower));
+        if (!side.equals("front")) {
+            ids.add(panel(side));
         }
-
-        Frame frame() {
-            posts();
-            for (String side : List.of("left", "right", "front", "back")) {
-                side(side);
-            }
-            for (int i = 1; i <= drawers; i++) {
-                double drop = i * (mm(brief.required("drawer.height")) + mm(rail));
-                level("rail-drawer-" + i, "front", "B" + (i + 4), Draft.DOWN, mm(postLength) - mm(rail) - drop);
-            }
-            top();
-            doors();
-            figures();
-            return draft.frame();
+        if (!isLong(side)) {
+            ids.addAll(List.of("post-front-" + side, "post-back-" + side));
         }
+        draft.assemble("side-" + side,
+                isLong(side) ? brief.required("overall.width") : brief.required("overall.depth"), postLength, ids);
+    }
 
-        private void posts() {
-            Size size = new Size(postLength, post, post);
-            for (String end : List.of("left", "right")) {
-                double x = end.equals("left") ? 0 : width - mm(post);
-                Vector3D.Unit outwards = end.equals("left") ? Draft.LEFT : Draft.RIGHT;
-                draft.lay("post-front-" + end, Role.POST, end.equals("left") ? "A1" : "A2", size,
-                        new Lie(Draft.FRONT, outwards), at(x, 0, 0));
-                draft.lay("post-back-" + end, Role.POST, end.equals("left") ? "A3" : "A4", size,
-                        new Lie(Draft.BACK, outwards), at(x, depth - mm(post), 0));
-            }
-        }
+    private static boolean isLong(String side) {
+        return side.equals("front") || side.equals("back");
+    }
 
-        /** A top and a bottom rail and, but for the front, a panel between them. */
-        private void side(String side) {
-            String letter = side.equals("left") || side.equals("right") ? "C" : "B";
-            String number = side.equals("left") || side.equals("front") ? "1" : "3";
-            String upper = level("rail-upper-" + side, side, letter + number, Draft.UP, mm(postLength) - mm(rail));
-            String lower = level("rail-lower-" + side, side, letter + number + "b", Draft.DOWN, base);
-            draft.span(upper, lower);
-            List<String> ids = new ArrayList<>(List.of(upper, lower));
-            if (!side.equals("front")) {
-                ids.add(panel(side));
-            }
-            if (!isLong(side)) {
-                ids.addAll(List.of("post-front-" + side, "post-back-" + side));
-            }
-            draft.assemble("side-" + side,
-                    isLong(side) ? brief.required("overall.width") : brief.required("overall.depth"), postLength, ids);
-        }
+    private static Vector3D.Unit out(String side) {
+        return switch (side) {
+            case "left" -> Draft.LEFT;
+            case "right" -> Draft.RIGHT;
+            case "front" -> Draft.FRONT;
+            default -> Draft.BACK;
+        };
+    }
 
-        private static boolean isLong(String side) {
-            return side.equals("front") || side.equals("back");
+    private String level(String id, String side, String mark, Vector3D.Unit edge, double z) {
+        Amount over = isLong(side) ? brief.required("overall.width") : brief.required("overall.depth");
+        Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(over).minus(2, post).amount();
+        draft.lay(id, Role.RAIL, mark, new Size(shoulder, rail, thickness), new Lie(out(side), edge),
+                inSide(side, mm(post), mm(thickness), mm(brief.required("rail.setback"))).add(at(0, 0, z)));
+        for (String end : isLong(side) ? List.of("left", "right") : List.of("front", "back")) {
+            Amount drop = edge.equals(Draft.UP)
+                    ? Draft.flush()
+                    : new Amount.Ruled(Label.of("amount.edgeHeight"), Length.fromMillimetres(z),
+                            Label.of("rule.measured"));
+            draft.seat(id, held(side, end), brief.required("rail.setback"), drop);
         }
+        return id;
+    }
 
-        private static Vector3D.Unit out(String side) {
-            return switch (side) {
-                case "left" -> Draft.LEFT;
-                case "right" -> Draft.RIGHT;
-                case "front" -> Draft.FRONT;
-                default -> Draft.BACK;
-            };
-        }
+    /**
+     * The least corner of something in a side.
+     *
+     * @param from how far along the side it begins, from its least corner
+     * @param thick how thick it is
+     * @param setback from the outer faces of the posts
+     */
+    private Vector3D inSide(String side, double from, double thick, double setback) {
+        return switch (side) {
+            case "left" -> at(setback, from, 0);
+            case "right" -> at(width - setback - thick, from, 0);
+            case "front" -> at(from, setback, 0);
+            default -> at(from, depth - setback - thick, 0);
+        };
+    }
 
-        private String level(String id, String side, String mark, Vector3D.Unit edge, double z) {
-            Amount over = isLong(side) ? brief.required("overall.width") : brief.required("overall.depth");
-            Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(over).minus(2, post).amount();
-            draft.lay(id, Role.RAIL, mark, new Size(shoulder, rail, thickness), new Lie(out(side), edge),
-                    inSide(side, mm(post), mm(thickness), mm(brief.required("rail.setback"))).add(at(0, 0, z)));
-            for (String end : isLong(side) ? List.of("left", "right") : List.of("front", "back")) {
-                Amount drop = edge.equals(Draft.UP)
-                        ? Draft.flush()
-                        : new Amount.Ruled(Label.of("amount.edgeHeight"), Length.fromMillimetres(z),
-                                Label.of("rule.measured"));
-                draft.seat(id, held(side, end), brief.required("rail.setback"), drop);
-            }
-            return id;
+    private String panel(String side) {
+        String id = "panel-" + side;
+        Amount stock = filling.thickness();
+        double setback = mm(brief.required("rail.setback")) + (mm(thickness) - mm(stock)) / 2;
+        Vector3D.Unit edge = isLong(side) ? Draft.LEFT : Draft.FRONT;
+        draft.lay(id, Role.PANEL, "P" + side.charAt(0),
+                filling.size(id, draft.piece("rail-upper-" + side).length(), clearHeight), new Lie(out(side), edge),
+                inSide(side, mm(post) - filling.inSides(), mm(stock), setback)
+                        .add(at(0, 0, base + mm(rail) - filling.inEnds())));
+        for (String end : isLong(side) ? List.of("left", "right") : List.of("front", "back")) {
+            draft.usual(id + "/" + held(side, end), "groove.room", filling.room().value().times(1, 2));
         }
+        return id;
+    }
 
-        /**
-         * The least corner of something in a side.
-         *
-         * @param from how far along the side it begins, from its least corner
-         * @param thick how thick it is
-         * @param setback from the outer faces of the posts
-         */
-        private Vector3D inSide(String side, double from, double thick, double setback) {
-            return switch (side) {
-                case "left" -> at(setback, from, 0);
-                case "right" -> at(width - setback - thick, from, 0);
-                case "front" -> at(from, setback, 0);
-                default -> at(from, depth - setback - thick, 0);
-            };
-        }
+    /** The post at an end of a side. */
+    private static String held(String side, String end) {
+        return isLong(side) ? "post-" + side + "-" + end : "post-" + end + "-" + side;
+    }
 
-        private String panel(String side) {
-            String id = "panel-" + side;
-            Amount groove = brief.required("groove.depth");
-            Amount room = brief.required("panel.room");
-            Amount stock = brief.required("panel.thickness");
-            Amount ends = new Amount.Ruled(Label.of("amount.endRoom"), Length.ofMillimetres(2),
-                    Label.of("rule.endRoom"));
-            Amount high = Amount.sum(Label.of("amount.panelLength", id)).plus(clearHeight).plus(groove).plus(groove)
-                    .minus(ends).amount();
-            Amount wide = Amount.sum(Label.of("amount.panelWidth", id))
-                    .plus(draft.piece("rail-upper-" + side).length()).plus(groove).plus(groove).minus(room).amount();
-            double setback = mm(brief.required("rail.setback")) + (mm(thickness) - mm(stock)) / 2;
-            Vector3D.Unit edge = isLong(side) ? Draft.LEFT : Draft.FRONT;
-            draft.lay(id, Role.PANEL, "P" + side.charAt(0), new Size(high, wide, stock), new Lie(out(side), edge),
-                    inSide(side, mm(post) - mm(groove) + mm(room) / 2, mm(stock), setback)
-                            .add(at(0, 0, base + mm(rail) - mm(groove) + mm(ends) / 2)));
-            for (String end : isLong(side) ? List.of("left", "right") : List.of("front", "back")) {
-                draft.usual(id + "/" + held(side, end), "groove.room", room.value().times(1, 2));
-            }
-            return id;
-        }
+    private void top() {
+        Amount overhang = brief.required("top.overhang");
+        Amount length = Amount.sum(Label.of("amount.topLength")).plus(brief.required("overall.width"))
+                .plus(2, overhang).amount();
+        Amount wide = Amount.sum(Label.of("amount.topWidth")).plus(brief.required("overall.depth"))
+                .plus(2, overhang).amount();
+        draft.lay("top", Role.TOP, "T", new Size(length, wide, brief.required("top.thickness")),
+                new Lie(Draft.UP, Draft.FRONT), at(-mm(overhang), -mm(overhang), mm(postLength)));
+    }
 
-        /** The post at an end of a side. */
-        private static String held(String side, String end) {
-            return isLong(side) ? "post-" + side + "-" + end : "post-" + end + "-" + side;
+    private void doors() {
+        String front = brief.choice("front").orElse("open");
+        if (front.equals("open")) {
+            return;
         }
+        int doors = front.equals("one-door") ? 1 : 2;
+        Amount gap = brief.required("door.gap");
+        Amount clear = draft.piece("rail-upper-front").length();
+        Amount left = Amount.sum(Label.of("amount.doorsWidth")).plus(clear).minus(doors + 1, gap).amount();
+        Amount doorWidth = doors == 1
+                ? left
+                : new Amount.Share(Label.of("amount.doorWidth"), left, 1, 2, Label.of("rule.sharedAlike"));
+        Amount drawer = brief.required("drawer.height");
+        Amount doorHeight = Amount.sum(Label.of("amount.doorHeight")).plus(clearHeight).minus(drawers, drawer)
+                .minus(drawers, rail).minus(2, gap).amount();
+        Amount stile = brief.required("door.stile");
+        for (int i = 0; i < doors; i++) {
+            String prefix = doors == 1 ? "door." : i == 0 ? "door-left." : "door-right.";
+            Leaf.lay(draft, new Leaf.Wanted(prefix, "DE".substring(i, i + 1), doorWidth, doorHeight,
+                    brief.required("door.thickness"), stile, stile, stile, 0, stile, 0, stile,
+                    JointKind.HAUNCHED_TENON, filling),
+                    at(mm(post) + mm(gap) + i * (mm(doorWidth) + mm(gap)), mm(brief.required("rail.setback")),
+                            base + mm(rail) + mm(gap)));
+        }
+        draft.usual(JointKind.HAUNCHED_TENON.id(), "haunch.form", "groove-filling");
+        draft.usual(JointKind.HAUNCHED_TENON.id(), "haunch.depth", filling.groove().value());
+    }
 
-        private void top() {
-            Amount overhang = brief.required("top.overhang");
-            Amount length = Amount.sum(Label.of("amount.topLength")).plus(brief.required("overall.width"))
-                    .plus(overhang).plus(overhang).amount();
-            Amount wide = Amount.sum(Label.of("amount.topWidth")).plus(brief.required("overall.depth")).plus(overhang)
-                    .plus(overhang).amount();
-            draft.lay("top", Role.TOP, "T", new Size(length, wide, brief.required("top.thickness")),
-                    new Lie(Draft.UP, Draft.FRONT), at(-mm(overhang), -mm(overhang), mm(postLength)));
+    private void figures() {
+        double h = mm(brief.required("overall.height"));
+        double under = mm(postLength);
+        Amount setback = brief.required("rail.setback");
+        draft.figure(View.FRONT, at(0, 0, h), at(width, 0, h), Side.ABOVE, 0, brief.required("overall.width"));
+        draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, brief.required("overall.height"));
+        draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, base), Side.LEFT, 0, brief.required("base.height"));
+        draft.figure(View.FRONT, at(0, 0, 0), at(mm(post), 0, 0), Side.BELOW, 0, post);
+        draft.figure(View.FRONT, at(width, 0, under - mm(rail)), at(width, 0, under), Side.RIGHT, 0, rail);
+        draft.figure(View.FRONT, at(mm(post), 0, base), at(width - mm(post), 0, base), Side.INSIDE, 0,
+                draft.piece("rail-lower-front").length());
+        if (drawers > 0) {
+            double high = under - mm(rail);
+            draft.figure(View.FRONT, at(width, 0, high - mm(brief.required("drawer.height"))), at(width, 0, high),
+                    Side.RIGHT, 1, brief.required("drawer.height"));
         }
-
-        private void doors() {
-            String front = brief.choice("front").orElse("open");
-            if (front.equals("open")) {
-                return;
-            }
-            int doors = front.equals("one-door") ? 1 : 2;
-            Amount gap = brief.required("door.gap");
-            Amount clear = draft.piece("rail-upper-front").length();
-            Amount left = Amount.sum(Label.of("amount.doorsWidth")).plus(clear).minus(doors + 1, gap).amount();
-            Amount doorWidth = doors == 1
-                    ? left
-                    : new Amount.Share(Label.of("amount.doorWidth"), left, 1, 2, Label.of("rule.sharedAlike"));
-            Amount drawer = brief.required("drawer.height");
-            Amount doorHeight = Amount.sum(Label.of("amount.doorHeight")).plus(clearHeight).minus(drawers, drawer)
-                    .minus(drawers, rail).minus(2, gap).amount();
-            Leaf.Filling filling = new Leaf.Filling(true, Role.PANEL, brief.required("panel.thickness"),
-                    brief.required("groove.depth"), brief.required("panel.room"));
-            Amount stile = brief.required("door.stile");
-            for (int i = 0; i < doors; i++) {
-                String prefix = doors == 1 ? "door." : i == 0 ? "door-left." : "door-right.";
-                Leaf.lay(draft, new Leaf.Wanted(prefix, "DE".substring(i, i + 1), doorWidth, doorHeight,
-                        brief.required("door.thickness"), stile, stile, stile, 0, stile, 0, stile,
-                        JointKind.HAUNCHED_TENON, filling),
-                        at(mm(post) + mm(gap) + i * (mm(doorWidth) + mm(gap)), mm(brief.required("rail.setback")),
-                                base + mm(rail) + mm(gap)));
-            }
-            draft.usual(JointKind.HAUNCHED_TENON.id(), "haunch.form", "groove-filling");
-            draft.usual(JointKind.HAUNCHED_TENON.id(), "haunch.depth", filling.groove().value());
-        }
-
-        private void figures() {
-            double h = mm(brief.required("overall.height"));
-            double under = mm(postLength);
-            Amount setback = brief.required("rail.setback");
-            draft.figure(View.FRONT, at(0, 0, h), at(width, 0, h), Side.ABOVE, 0, brief.required("overall.width"));
-            draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, brief.required("overall.height"));
-            draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, base), Side.LEFT, 0, brief.required("base.height"));
-            draft.figure(View.FRONT, at(0, 0, 0), at(mm(post), 0, 0), Side.BELOW, 0, post);
-            draft.figure(View.FRONT, at(width, 0, under - mm(rail)), at(width, 0, under), Side.RIGHT, 0, rail);
-            draft.figure(View.FRONT, at(mm(post), 0, base), at(width - mm(post), 0, base), Side.INSIDE, 0,
-                    draft.piece("rail-lower-front").length());
-            if (drawers > 0) {
-                double high = under - mm(rail);
-                draft.figure(View.FRONT, at(width, 0, high - mm(brief.required("drawer.height"))), at(width, 0, high),
-                        Side.RIGHT, 1, brief.required("drawer.height"));
-            }
-            draft.figure(View.END, at(0, 0, h), at(0, depth, h), Side.ABOVE, 0, brief.required("overall.depth"));
-            draft.figure(View.END, at(0, mm(post), base), at(0, depth - mm(post), base), Side.INSIDE, 0,
-                    draft.piece("rail-lower-right").length());
-            draft.figure(View.PLAN, at(0, 0, under), at(0, mm(setback), under), Side.LEFT, 0, setback);
-            draft.figure(View.PLAN, at(0, mm(setback), under), at(0, mm(setback) + mm(thickness), under), Side.LEFT, 1,
-                    thickness);
-        }
+        draft.figure(View.END, at(0, 0, h), at(0, depth, h), Side.ABOVE, 0, brief.required("overall.depth"));
+        draft.figure(View.END, at(0, mm(post), base), at(0, depth - mm(post), base), Side.INSIDE, 0,
+                draft.piece("rail-lower-right").length());
+        draft.figure(View.PLAN, at(0, 0, under), at(0, mm(setback), under), Side.LEFT, 0, setback);
+        draft.figure(View.PLAN, at(0, mm(setback), under), at(0, mm(setback) + mm(thickness), under), Side.LEFT, 1,
+                thickness);
     }
 }

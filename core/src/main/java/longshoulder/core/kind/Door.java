@@ -18,7 +18,7 @@ import longshoulder.core.reckoning.Label;
  * A door of stiles, rails, muntins or bars, and panels or panes. Given is the door itself, or the opening and the gaps round it:
  * door = opening − gaps.
  */
-final class Door implements Kind {
+final class Door {
 
     static final String[] COUNTS = {"none", "one", "two", "three", "four"};
 
@@ -30,20 +30,11 @@ final class Door implements Kind {
             .way("middle.rails", COUNTS).length("middle-rail.width", 60, 40, 15, 300).way("muntins", COUNTS)
             .length("muntin.width", 50, 32, 10, 200).way("construction", "grooved", "cope-and-stick", "tenoned")
             .way("filling", "panel", "glass", "none").length("filling.thickness", 8, 5, 2, 40)
-            .length("groove.depth", 10, 6, 2, 40).length("panel.room", 5, 3, 0, 30).tenons().list();
+            .length("groove.depth", 10, 6, 2, 40).length("panel.room", 6, 4, 0, 30).tenons().list();
 
-    @Override
-    public String id() {
-        return "door";
-    }
+    static final Kind KIND = new SetOut("door", PARAMETERS, Door::frame);
 
-    @Override
-    public List<Parameter> parameters() {
-        return PARAMETERS;
-    }
-
-    @Override
-    public Frame frame(Brief brief) {
+    private static Frame frame(Brief brief) {
         Draft draft = new Draft();
         boolean opening = brief.choice("size.given").equals(Optional.of("opening"));
         Amount width = opening

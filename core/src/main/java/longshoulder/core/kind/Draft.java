@@ -1,7 +1,6 @@
 package longshoulder.core.kind;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,9 +13,9 @@ import longshoulder.core.frame.Dimension;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.frame.RailBetween;
 import longshoulder.core.frame.Role;
 import longshoulder.core.frame.Seat;
-import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.View;
@@ -44,6 +43,9 @@ final class Draft {
 
     /** The finished size of a piece: shoulder to shoulder where it has joints at its ends. */
     record Size(Amount length, Amount width, Amount thickness) {}
+
+    /** What a rail is across its grain. */
+    record Section(Amount width, Amount thickness) {}
 
     /** Which way a piece lies: where its face side and its face edge look. */
     record Lie(Vector3D.Unit faceSide, Vector3D.Unit faceEdge) {
@@ -74,22 +76,10 @@ final class Draft {
         return axis.getX() + axis.getY() + axis.getZ() < 0 ? axis.multiply(mm(size)) : Vector3D.ZERO;
     }
 
-    /**
-     * Lays a rail between two faces that may lean: its shoulders are their planes.
-     *
-     * @param rough where it would lie, were it square: its origin anywhere along it
-     * @param plumb the amounts that its length hangs on
-     * @param from the face on which it starts, whose post lies inside the half space
-     */
-    Piece between(String id, Role role, String mark, Size section, Pose rough, List<Amount> plumb, HalfSpace from,
-            HalfSpace to) {
-        Shape shape = Shape.box(rough, 1, mm(section.width()), mm(section.thickness()))
-                .between(from.complement(), to.complement());
-        Pose pose = new Pose(shape.corners(shape.start()).getFirst(), rough.along(), rough.across(), rough.out());
-        Amount length = new Amount.Traced(Label.of("amount.shoulder", id),
-                Length.fromMillimetres(Arrays.stream(shape.arrises()).max().orElse(0)), plumb,
-                Label.of("rule.planes"));
-        return add(new Piece(id, role, mark, length, section.width(), section.thickness(), pose, shape));
+    /** Lays a rail between two faces; what it is given as its length hangs on these amounts. */
+    Piece between(String id, Role role, String mark, Section section, Pose rough, List<Amount> hangsOn,
+            HalfSpace from, HalfSpace to) {
+        return add(RailBetween.lay(id, role, mark, section.width(), section.thickness(), rough, hangsOn, from, to));
     }
 
     Piece add(Piece piece) {

@@ -12,9 +12,12 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
+import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.kind.Draft.Lie;
+import longshoulder.core.kind.Draft.Section;
 import longshoulder.core.kind.Draft.Size;
+import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -82,11 +85,11 @@ final class DrawerFront {
         Amount thickness = brief.required("apron.thickness");
         Pose rough = new Pose(Vector3D.of(0, front, height), along, across, faceSide);
         boolean right = along.getX() > 0;
-        return draft.between(id, Role.RAIL, mark, new Size(width, width, thickness), rough,
+        return draft.between(id, Role.RAIL, mark, new Section(width, thickness), rough,
                 List.of(brief.required("overall.length"), brief.required("overhang.ends"),
                         brief.required("leg.width")),
-                TableFrame.inner(leg(right ? "left" : "right"), along),
-                TableFrame.inner(leg(right ? "right" : "left"), along.negate()));
+                leg(right ? "left" : "right").shape().looking(along),
+                leg(right ? "right" : "left").shape().looking(along.negate()));
     }
 
     private Piece leg(String end) {
@@ -97,17 +100,16 @@ final class DrawerFront {
     private Piece runner(String end, Piece lower, Piece backApron) {
         Amount size = brief.required("apron.thickness");
         double from = front + mm(lower.width());
-        double to = backApron.shape().back().normal().getY() < 0
-                ? -backApron.shape().back().offset()
-                : backApron.shape().back().offset();
-        Amount length = new Amount.Traced(Label.of("amount.runner"),
-                longshoulder.core.measure.Length.fromMillimetres(to - from),
+        HalfSpace behind = backApron.shape().back();
+        double to = behind.offset() / behind.normal().getY();
+        Amount length = new Amount.Traced(Label.of("amount.runner"), Length.fromMillimetres(to - from),
                 List.of(brief.required("overall.depth"), lower.width()), Label.of("rule.planes"));
-        double top = under - mm(brief.required("apron.width")) + mm(size);
+        double low = under - mm(brief.required("apron.width"));
         Vector3D.Unit inwards = end.equals("left") ? Draft.RIGHT : Draft.LEFT;
-        double face = TableFrame.inner(leg(end), inwards).offset() * inwards.getX();
-        double x = end.equals("left") ? face : face - mm(size);
+        HalfSpace face = leg(end).shape().looking(inwards);
+        // Where legs lean, their face stands farthest in at the runner's upper edge.
+        double x = -face.distance(Vector3D.of(0, from, low + mm(size))) / face.normal().getX();
         return draft.lay("runner-" + end, Role.RUNNER, end.equals("left") ? "R1" : "R2", new Size(length, size, size),
-                new Lie(inwards, Draft.UP), Vector3D.of(x, from, top - mm(size)));
+                new Lie(inwards, Draft.UP), Vector3D.of(end.equals("left") ? x : x - mm(size), from, low));
     }
 }

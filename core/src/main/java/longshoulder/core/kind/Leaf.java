@@ -46,7 +46,34 @@ final class Leaf {
      * @param groove how deep grooves or rebates are
      * @param room all of the room in which it moves across
      */
-    record Filling(boolean any, Role role, Amount thickness, Amount groove, Amount room) {}
+    record Filling(boolean any, Role role, Amount thickness, Amount groove, Amount room) {
+
+        /** Along the grain wood hardly moves; glass is given the same room all round. */
+        Amount ends() {
+            return role == Role.GLASS
+                    ? room
+                    : new Amount.Ruled(Label.of("amount.endRoom"), Length.ofMillimetres(2), Label.of("rule.endRoom"));
+        }
+
+        /** Opening + 2 · groove − room. */
+        Size size(String id, Amount openingWidth, Amount openingHeight) {
+            Amount height = Amount.sum(Label.of("amount.panelLength", id)).plus(openingHeight).plus(2, groove)
+                    .minus(ends()).amount();
+            Amount width = Amount.sum(Label.of("amount.panelWidth", id)).plus(openingWidth).plus(2, groove).minus(room)
+                    .amount();
+            return new Size(height, width, thickness);
+        }
+
+        /** How far it stands inside at each side, in millimetres. */
+        double inSides() {
+            return mm(groove) - mm(room) / 2;
+        }
+
+        /** How far it stands inside at each end, in millimetres. */
+        double inEnds() {
+            return mm(groove) - mm(ends()) / 2;
+        }
+    }
 
     private final Draft draft;
     private final Wanted wanted;
@@ -163,7 +190,6 @@ final class Leaf {
 
     private List<String> fillings() {
         Filling filling = wanted.filling();
-        Amount ends = new Amount.Ruled(Label.of("amount.endRoom"), Length.ofMillimetres(2), Label.of("rule.endRoom"));
         List<String> ids = new ArrayList<>();
         double front = (mm(wanted.thickness()) - mm(filling.thickness())) / 2;
         for (int row = 0; row <= wanted.rails(); row++) {
@@ -171,15 +197,10 @@ final class Leaf {
                 String id = wanted.prefix() + filling.role().id() + (wanted.rails() + wanted.columns() == 0
                         ? ""
                         : "-" + (row + 1) + "-" + (column + 1));
-                Amount height = Amount.sum(Label.of("amount.panelLength", id)).plus(opening).plus(filling.groove())
-                        .plus(filling.groove()).minus(ends).amount();
-                Amount width = Amount.sum(Label.of("amount.panelWidth", id)).plus(columnWidth()).plus(filling.groove())
-                        .plus(filling.groove()).minus(filling.room()).amount();
-                double inX = mm(filling.groove()) - mm(filling.room()) / 2;
-                double inZ = mm(filling.groove()) - mm(ends) / 2;
                 draft.lay(id, filling.role(), wanted.mark() + "P" + (ids.size() + 1),
-                        new Size(height, width, filling.thickness()), UPRIGHT_LEFT,
-                        from(left(column) - inX, low(row) - inZ).add(Draft.at(0, front, 0)));
+                        filling.size(id, columnWidth(), opening), UPRIGHT_LEFT,
+                        from(left(column) - filling.inSides(), low(row) - filling.inEnds())
+                                .add(Draft.at(0, front, 0)));
                 held(id, row, column);
                 ids.add(id);
             }
@@ -195,6 +216,9 @@ final class Leaf {
                 + (column == wanted.columns() ? "stile-right" : "muntin-" + (row + 1) + "-" + (column + 1));
         draft.usual(id + "/" + left, "groove.room", sides);
         draft.usual(id + "/" + right, "groove.room", sides);
+        Length ends = wanted.filling().ends().value().times(1, 2);
+        draft.usual(id + "/" + below(row), "groove.room", ends);
+        draft.usual(id + "/" + above(row), "groove.room", ends);
         if (wanted.filling().role() == Role.GLASS) {
             for (String post : List.of(left, right, below(row), above(row))) {
                 draft.usual(id + "/" + post, "groove.form", "rebate");

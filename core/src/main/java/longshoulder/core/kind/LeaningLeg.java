@@ -82,11 +82,6 @@ record LeaningLeg(Pose pose, Shape shape, double lean) {
         }
         Vector3D shift = Vector3D.of(x - (left ? xs.getMin() : xs.getMax()), y - (front ? ys.getMin() : ys.getMax()),
                 0);
-        return new Shape(shape.start(), shape.finish(), moved(shape.faceSide(), shift), moved(shape.back(), shift),
-                moved(shape.faceEdge(), shift), moved(shape.farEdge(), shift));
-    }
-
-    private static HalfSpace moved(HalfSpace plane, Vector3D shift) {
-        return plane.moved(plane.normal().dot(shift));
+        return shape.moved(shift);
     }
 }

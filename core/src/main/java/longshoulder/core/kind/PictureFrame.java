@@ -20,7 +20,7 @@ import longshoulder.core.reckoning.Label;
  *
  * <p>Given are the overall sizes or the sight size: overall = sight + 2 · stile, or + both rails.
  */
-final class PictureFrame implements Kind {
+final class PictureFrame {
 
     private static final List<Parameter> PARAMETERS = new Asked().way("size.given", "overall", "sight")
             .length("size.width", 500, 20 * 16, 60, 3000).length("size.height", 700, 28 * 16, 60, 3000)
@@ -30,18 +30,9 @@ final class PictureFrame implements Kind {
             .way("filling", "glass", "panel", "none").length("filling.thickness", 4, 3, 2, 30)
             .length("groove.depth", 9, 6, 2, 40).length("panel.room", 4, 3, 0, 30).tenons().list();
 
-    @Override
-    public String id() {
-        return "frame";
-    }
+    static final Kind KIND = new SetOut("frame", PARAMETERS, PictureFrame::frame);
 
-    @Override
-    public List<Parameter> parameters() {
-        return PARAMETERS;
-    }
-
-    @Override
-    public Frame frame(Brief brief) {
+    private static Frame frame(Brief brief) {
         Draft draft = new Draft();
         Amount stile = brief.required("stile.width");
         Amount rail = brief.required("rail.width");
@@ -62,7 +53,7 @@ final class PictureFrame implements Kind {
     }
 
     private static Amount over(String label, Amount sight, Amount member) {
-        return Amount.sum(Label.of(label)).plus(sight).plus(member).plus(member).amount();
+        return Amount.sum(Label.of(label)).plus(sight).plus(2, member).amount();
     }
 
     static Leaf.Filling filling(Brief brief) {

@@ -15,8 +15,9 @@ import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.View;
-import longshoulder.core.kind.Draft.Size;
+import longshoulder.core.kind.Draft.Section;
 import longshoulder.core.measure.Angle;
+import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -27,7 +28,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  *
  * <p>At the height of the seat the legs' inner faces are the pot's diameter and a clearance at each side apart.
  */
-final class Stand implements Kind {
+final class Stand {
 
     private static final List<Parameter> PARAMETERS = new Asked().length("pot.diameter", 300, 12 * 16, 60, 1000)
             .length("pot.clearance", 3, 2, 0, 30).length("seat.height", 320, 12 * 16 + 8, 60, 1500)
@@ -35,107 +36,99 @@ final class Stand implements Kind {
             .length("leg.thickness", 34, 22, 12, 120).length("rail.width", 48, 32, 15, 200)
             .length("rail.thickness", 34, 22, 12, 120).tenons().list();
 
-    @Override
-    public String id() {
-        return "stand";
+    static final Kind KIND = new SetOut("stand", PARAMETERS, brief -> new Stand(brief).frame());
+
+    private final Draft draft = new Draft();
+    private final Brief brief;
+    private final Amount between;
+    private final Amount seat;
+    private final Amount height;
+    private final Angle lean;
+
+    private Stand(Brief brief) {
+        this.brief = brief;
+        seat = brief.required("seat.height");
+        lean = brief.angle("stand.lean");
+        between = Amount.sum(Label.of("amount.betweenLegs")).plus(brief.required("pot.diameter"))
+                .plus(2, brief.required("pot.clearance")).amount();
+        height = Amount.sum(Label.of("amount.standHeight")).plus(seat).plus(brief.required("leg.above")).amount();
     }
 
-    @Override
-    public List<Parameter> parameters() {
-        return PARAMETERS;
+    Frame frame() {
+        frame("long", "1", Draft.RIGHT, Draft.FRONT, "left", "right");
+        frame("cross", "2", Draft.BACK, Draft.RIGHT, "front", "back");
+        double r = mm(between) / 2;
+        draft.figure(View.FRONT, at(-r, 0, mm(seat)), at(r, 0, mm(seat)), Side.ABOVE, 0, between);
+        draft.figure(View.FRONT, at(-r, 0, 0), at(-r, 0, mm(seat)), Side.LEFT, 0, seat);
+        draft.figure(View.FRONT, at(-r, 0, 0), at(-r, 0, mm(height)), Side.LEFT, 1, height);
+        draft.figure(View.FRONT, at(r, 0, mm(seat)), at(r, 0, mm(height)), Side.RIGHT, 0,
+                brief.required("leg.above"));
+        draft.figure(View.FRONT, at(r, 0, mm(seat) - mm(brief.required("rail.width"))), at(r, 0, mm(seat)),
+                Side.RIGHT, 0, brief.required("rail.width"));
+        draft.figure(View.PLAN, at(-r, mm(brief.required("rail.thickness")) / -2, 0),
+                at(-r, mm(brief.required("rail.thickness")) / 2, 0), Side.LEFT, 0,
+                brief.required("rail.thickness"));
+        double pot = mm(brief.required("pot.diameter")) / 2;
+        draft.figure(View.FRONT, at(-pot, 0, mm(seat)), at(pot, 0, mm(seat)), Side.ABOVE, 1,
+                brief.required("pot.diameter"));
+        return draft.frame();
     }
 
-    @Override
-    public Frame frame(Brief brief) {
-        return new Run(brief).frame();
+    /** One of the two frames: it runs along an axis, and its face sides look along another. */
+    private void frame(String name, String number, Vector3D.Unit axis, Vector3D.Unit face, String low,
+            String high) {
+        Piece near = leg("leg-" + low, "A" + number + "a", axis.negate(), face);
+        Piece far = leg("leg-" + high, "A" + number + "b", axis, face);
+        boolean forward = Draft.DOWN.cross(face).dot(axis) > 0;
+        Vector3D.Unit along = Draft.DOWN.cross(face).normalize();
+        Section section = new Section(brief.required("rail.width"), brief.required("rail.thickness"));
+        Pose rough = new Pose(face.multiply(-mm(section.thickness()) / 2).add(at(0, 0, mm(seat))), along,
+                Draft.DOWN, face);
+        String id = "rail-" + name;
+        draft.between(id, Role.RAIL, "B" + number, section, rough,
+                List.of(between, brief.required("rail.width"), seat), inner(forward ? near : far),
+                inner(forward ? far : near));
+        draft.joint(id, near.id(), JointKind.BRIDLE);
+        draft.joint(id, far.id(), JointKind.BRIDLE);
+        draft.assemble("frame-" + name, overLegs(), height, List.of(near.id(), far.id(), id));
     }
 
-    /** One setting out. */
-    private static final class Run {
+    /** Over the outer edges of two legs, half way up: with equal splay the mean of the widths at the top and at the floor. */
+    private Amount overLegs() {
+        Amount width = brief.required("leg.width");
+        double spread = mm(seat) - mm(height) / 2;
+        return new Amount.Traced(Label.of("amount.overLegsMiddle"), Length.fromMillimetres(mm(between)
+                + 2 * mm(width) / Math.cos(lean.radians()) + 2 * spread * Math.tan(lean.radians())),
+                List.of(between, width, seat, height), Label.of("rule.planes"));
+    }
 
-        private final Draft draft = new Draft();
-        private final Brief brief;
-        private final Amount between;
-        private final Amount seat;
-        private final Amount height;
-        private final Angle lean;
+    private static HalfSpace inner(Piece leg) {
+        return leg.shape().farEdge();
+    }
 
-        Run(Brief brief) {
-            this.brief = brief;
-            seat = brief.required("seat.height");
-            lean = brief.angle("stand.lean");
-            between = Amount.sum(Label.of("amount.betweenLegs")).plus(brief.required("pot.diameter"))
-                    .plus(brief.required("pot.clearance")).plus(brief.required("pot.clearance")).amount();
-            height = Amount.sum(Label.of("amount.standHeight")).plus(seat).plus(brief.required("leg.above")).amount();
-        }
-
-        Frame frame() {
-            frame("long", "1", Draft.RIGHT, Draft.FRONT, "left", "right");
-            frame("cross", "2", Draft.BACK, Draft.RIGHT, "front", "back");
-            double r = mm(between) / 2;
-            draft.figure(View.FRONT, at(-r, 0, mm(seat)), at(r, 0, mm(seat)), Side.ABOVE, 0, between);
-            draft.figure(View.FRONT, at(-r, 0, 0), at(-r, 0, mm(seat)), Side.LEFT, 0, seat);
-            draft.figure(View.FRONT, at(-r, 0, 0), at(-r, 0, mm(height)), Side.LEFT, 1, height);
-            draft.figure(View.FRONT, at(r, 0, mm(seat)), at(r, 0, mm(height)), Side.RIGHT, 0,
-                    brief.required("leg.above"));
-            draft.figure(View.FRONT, at(r, 0, mm(seat) - mm(brief.required("rail.width"))), at(r, 0, mm(seat)),
-                    Side.RIGHT, 0, brief.required("rail.width"));
-            draft.figure(View.PLAN, at(-r, mm(brief.required("rail.thickness")) / -2, 0),
-                    at(-r, mm(brief.required("rail.thickness")) / 2, 0), Side.LEFT, 0,
-                    brief.required("rail.thickness"));
-            double pot = mm(brief.required("pot.diameter")) / 2;
-            draft.figure(View.FRONT, at(-pot, 0, mm(seat)), at(pot, 0, mm(seat)), Side.ABOVE, 1,
-                    brief.required("pot.diameter"));
-            return draft.frame();
-        }
-
-        /** One of the two frames: it runs along an axis, and its face sides look along another. */
-        private void frame(String name, String number, Vector3D.Unit axis, Vector3D.Unit face, String low,
-                String high) {
-            Piece near = leg("leg-" + low, "A" + number + "a", axis.negate(), face);
-            Piece far = leg("leg-" + high, "A" + number + "b", axis, face);
-            boolean forward = Draft.DOWN.cross(face).dot(axis) > 0;
-            Vector3D.Unit along = Draft.DOWN.cross(face).normalize();
-            Size section = new Size(between, brief.required("rail.width"), brief.required("rail.thickness"));
-            Pose rough = new Pose(face.multiply(-mm(section.thickness()) / 2).add(at(0, 0, mm(seat))), along,
-                    Draft.DOWN, face);
-            String id = "rail-" + name;
-            draft.between(id, Role.RAIL, "B" + number, section, rough,
-                    List.of(between, brief.required("rail.width"), seat), inner(forward ? near : far),
-                    inner(forward ? far : near));
-            draft.joint(id, near.id(), JointKind.BRIDLE);
-            draft.joint(id, far.id(), JointKind.BRIDLE);
-            draft.assemble("frame-" + name, List.of(near.id(), far.id(), id));
-        }
-
-        private static HalfSpace inner(Piece leg) {
-            return leg.shape().farEdge();
-        }
-
-        /** Its face edge is its outer edge; the inner edge passes the seat's height at half of the clear width. */
-        private Piece leg(String id, String mark, Vector3D.Unit outwards, Vector3D.Unit face) {
-            Amount width = brief.required("leg.width");
-            Amount thickness = brief.required("leg.thickness");
-            Vector3D.Unit out = outwards.multiply(Math.cos(lean.radians()))
-                    .add(Draft.UP.multiply(Math.sin(lean.radians()))).normalize();
-            HalfSpace innerEdge = HalfSpace.through(outwards.multiply(mm(between) / 2).add(at(0, 0, mm(seat))),
-                    out.negate());
-            Vector3D.Unit across = out.negate();
-            Vector3D.Unit along = across.cross(face).normalize();
-            HalfSpace floor = new HalfSpace(Draft.DOWN, 0);
-            HalfSpace top = new HalfSpace(Draft.UP, mm(height));
-            boolean upwards = along.getZ() > 0;
-            Shape shape = new Shape(upwards ? floor : top, upwards ? top : floor,
-                    new HalfSpace(face, mm(thickness) / 2), new HalfSpace(face.negate(), mm(thickness) / 2),
-                    innerEdge.complement().moved(mm(width)), innerEdge);
-            Pose pose = new Pose(shape.corners(shape.start()).getFirst(), along, across, face);
-            Amount length = lean.isZero()
-                    ? height
-                    : new Amount.Scaled(Label.of("amount.alongLean"), height, 1 / Math.cos(lean.radians()),
-                            Label.of("rule.alongLean"));
-            return draft.add(lean.isZero()
-                    ? new Piece(id, Role.LEG, mark, length, width, thickness, pose)
-                    : new Piece(id, Role.LEG, mark, length, width, thickness, pose, shape));
-        }
+    /** Its face edge is its outer edge; the inner edge passes the seat's height at half of the clear width. */
+    private Piece leg(String id, String mark, Vector3D.Unit outwards, Vector3D.Unit face) {
+        Amount width = brief.required("leg.width");
+        Amount thickness = brief.required("leg.thickness");
+        Vector3D.Unit out = outwards.multiply(Math.cos(lean.radians()))
+                .add(Draft.UP.multiply(Math.sin(lean.radians()))).normalize();
+        HalfSpace innerEdge = HalfSpace.through(outwards.multiply(mm(between) / 2).add(at(0, 0, mm(seat))),
+                out.negate());
+        Vector3D.Unit across = out.negate();
+        Vector3D.Unit along = across.cross(face).normalize();
+        HalfSpace floor = new HalfSpace(Draft.DOWN, 0);
+        HalfSpace top = new HalfSpace(Draft.UP, mm(height));
+        boolean upwards = along.getZ() > 0;
+        Shape shape = new Shape(upwards ? floor : top, upwards ? top : floor,
+                new HalfSpace(face, mm(thickness) / 2), new HalfSpace(face.negate(), mm(thickness) / 2),
+                innerEdge.complement().moved(mm(width)), innerEdge);
+        Pose pose = new Pose(shape.corners(shape.start()).getFirst(), along, across, face);
+        Amount length = lean.isZero()
+                ? height
+                : new Amount.Scaled(Label.of("amount.alongLean"), height, 1 / Math.cos(lean.radians()),
+                        Label.of("rule.alongLean"));
+        return draft.add(lean.isZero()
+                ? new Piece(id, Role.LEG, mark, length, width, thickness, pose)
+                : new Piece(id, Role.LEG, mark, length, width, thickness, pose, shape));
     }
 }

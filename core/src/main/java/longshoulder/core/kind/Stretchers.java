@@ -10,7 +10,7 @@ import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.Pose;
-import longshoulder.core.kind.Draft.Size;
+import longshoulder.core.kind.Draft.Section;
 import longshoulder.core.reckoning.Amount;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
@@ -24,13 +24,13 @@ final class Stretchers {
     private final Map<String, Piece> legs;
     private final Draft draft = new Draft();
     private final Amount height;
-    private final Size section;
+    private final Section section;
 
     Stretchers(Brief brief, Map<String, Piece> legs) {
         this.brief = brief;
         this.legs = legs;
         height = brief.required("stretcher.height");
-        section = new Size(height, brief.required("stretcher.width"), brief.required("stretcher.thickness"));
+        section = new Section(brief.required("stretcher.width"), brief.required("stretcher.thickness"));
     }
 
     /** The pieces, and which of them must agree in their shoulder lengths. */
@@ -91,18 +91,10 @@ final class Stretchers {
         Piece from = forward ? one : other;
         Piece to = forward ? other : one;
         return draft.between(id, Role.STRETCHER, mark, section, new Pose(origin, along, Draft.DOWN, out), hangsOn,
-                TableFrame.inner(from, along), TableFrame.inner(to, along.negate()));
+                from.shape().looking(along), to.shape().looking(along.negate()));
     }
 
-    /** Where the middle of a piece passes the lower edge of the stretchers. */
     private Vector3D centre(Piece piece) {
-        Vector3D low = middleOf(piece.shape().corners(piece.shape().start()));
-        Vector3D high = middleOf(piece.shape().corners(piece.shape().finish()));
-        double rise = high.getZ() - low.getZ();
-        return Math.abs(rise) < 1 ? low.lerp(high, 0.5) : low.lerp(high, (mm(height) - low.getZ()) / rise);
-    }
-
-    private static Vector3D middleOf(List<Vector3D> corners) {
-        return corners.get(0).lerp(corners.get(2), 0.5);
+        return piece.middleAt(mm(height));
     }
 }

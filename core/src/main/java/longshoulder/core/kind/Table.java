@@ -1,9 +1,7 @@
 package longshoulder.core.kind;
 
 import java.util.List;
-import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Parameter;
-import longshoulder.core.frame.Frame;
 
 /**
  * A table on four legs with four aprons and a top laid on, or a stool, which has a seat instead; with stretchers on demand.
@@ -11,7 +9,7 @@ import longshoulder.core.frame.Frame;
  * <p>Over legs = overall − 2 · overhang; shoulder length of an apron = over legs − both leg sections; leg = height −
  * top. The world's origin is the front left corner of the top, on the floor.
  */
-final class Table implements Kind {
+final class Table {
 
     /** How far the legs lean out to the ends, as seen from the front. */
     static final String SPLAY_FRONT = "splay.front";
@@ -21,34 +19,28 @@ final class Table implements Kind {
     static final String STOOL = "stool";
     private static final double MOST_SPLAY = 25;
 
-    private final String id;
-    private final List<Parameter> parameters;
+    private Table() {}
 
-    private Table(String id, List<Parameter> parameters) {
-        this.id = id;
-        this.parameters = parameters;
-    }
-
-    static Table table() {
+    static Kind table() {
         Asked sizes = new Asked().length("overall.length", 1500, 60 * 16, 200, 6000)
                 .length("overall.depth", 800, 32 * 16, 150, 3000).length("overall.height", 750, 30 * 16, 150, 2000)
                 .length("top.thickness", 25, 16, 6, 150).length("overhang.ends", 60, 40, 0, 1000)
                 .length("overhang.sides", 40, 24, 0, 1000).length("leg.width", 60, 40, 15, 300)
                 .length("leg.depth", 60, 40, 15, 300).length("apron.width", 95, 60, 25, 600)
                 .length("apron.thickness", 22, 14, 8, 150).length("apron.setback", 8, 6, 0, 150);
-        return new Table("table",
+        return of("table",
                 ways(sizes.length("drawer-rail.width", 50, 32, 20, 200), 45, 28, 25, 16, 150, 6 * 16));
     }
 
     /** Lower and slighter, its mortises routed: round ends are the usual ones. */
-    static Table stool() {
+    static Kind stool() {
         Asked sizes = new Asked().length("overall.length", 420, 16 * 16 + 8, 200, 2000)
                 .length("overall.depth", 300, 12 * 16, 150, 1000).length("overall.height", 450, 18 * 16, 150, 1000)
                 .length("top.thickness", 25, 16, 6, 100).length("overhang.ends", 20, 12, 0, 300)
                 .length("overhang.sides", 15, 10, 0, 300).length("leg.width", 40, 26, 15, 120)
                 .length("leg.depth", 40, 26, 15, 120).length("apron.width", 60, 38, 25, 300)
                 .length("apron.thickness", 20, 13, 8, 60).length("apron.setback", 5, 3, 0, 60);
-        return new Table(STOOL,
+        return of(STOOL,
                 ways(sizes.length("drawer-rail.width", 34, 22, 20, 200), 32, 20, 20, 13, 110, 4 * 16 + 8));
     }
 
@@ -66,18 +58,7 @@ final class Table implements Kind {
                 .list();
     }
 
-    @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public List<Parameter> parameters() {
-        return parameters;
-    }
-
-    @Override
-    public Frame frame(Brief brief) {
-        return new TableFrame(brief).frame();
+    private static Kind of(String id, List<Parameter> parameters) {
+        return new SetOut(id, parameters, brief -> new TableFrame(brief).frame());
     }
 }

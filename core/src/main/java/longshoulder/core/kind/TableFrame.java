@@ -1,8 +1,6 @@
 package longshoulder.core.kind;
 
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,10 +17,10 @@ import longshoulder.core.frame.Dimension;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.frame.RailBetween;
 import longshoulder.core.frame.Role;
 import longshoulder.core.frame.Seat;
 import longshoulder.core.frame.Shape;
-import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.View;
@@ -31,9 +29,8 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import org.jspecify.annotations.Nullable;
 
-/** One run of {@link Table#frame}: the chains of a plain table and the places that follow. */
+/** One run of {@link Table}: the chains of a plain table and the places that follow. */
 final class TableFrame {
 
     private static final Vector3D.Unit LEFT = Vector3D.Unit.MINUS_X;
@@ -133,11 +130,7 @@ final class TableFrame {
         return usual;
     }
 
-    /** Tapers of plumb legs; leaning legs are slender by their lean. */
     private Map<String, Solid> shapings() {
-        if (isSplayed()) {
-            return Map.of();
-        }
         Tapers tapers = new Tapers(brief, under - mm(apronWidth) - mm(brief.required("taper.below")));
         Map<String, Solid> away = new HashMap<>();
         legs.forEach((id, leg) -> {
@@ -240,23 +233,14 @@ final class TableFrame {
                 ? List.of("leg-" + side + "-left", "leg-" + side + "-right")
                 : List.of("leg-front-" + side, "leg-back-" + side);
         boolean forward = rough.along().dot(Vector3D.of(1, 1, 0)) > 0;
-        HalfSpace start = inner(legs.get(ends.get(forward ? 0 : 1)), rough.along());
-        HalfSpace finish = inner(legs.get(ends.get(forward ? 1 : 0)), rough.along().negate());
-        Shape box = Shape.box(rough, 1, mm(apronWidth), mm(apronThickness));
-        Shape shape = box.between(start.complement(), finish.complement());
-        Pose pose = new Pose(shape.corners(shape.start()).getFirst(), rough.along(), rough.across(), rough.out());
-        double longest = Arrays.stream(shape.arrises()).max().orElse(0);
-        Amount shoulder = new Amount.Traced(Label.of("amount.shoulder", id), Length.fromMillimetres(longest),
+        return RailBetween.lay(id, Role.APRON, mark, apronWidth, apronThickness, rough,
                 Stream.concat(plumb.parts().stream(), Stream.of(apronWidth, setback)).toList(),
-                Label.of("rule.planes"));
-        return new Piece(id, Role.APRON, mark, shoulder, apronWidth, apronThickness, pose, shape);
+                leg(ends.get(forward ? 0 : 1)).shape().looking(rough.along()),
+                leg(ends.get(forward ? 1 : 0)).shape().looking(rough.along().negate()));
     }
 
-    /** The face of a leg that looks most nearly in a direction. */
-    static HalfSpace inner(@Nullable Piece leg, Vector3D.Unit direction) {
-        Shape shape = Objects.requireNonNull(leg).shape();
-        return Stream.of(shape.faceSide(), shape.back(), shape.faceEdge(), shape.farEdge())
-                .max(Comparator.comparingDouble(plane -> plane.normal().dot(direction))).orElseThrow();
+    private Piece leg(String id) {
+        return Objects.requireNonNull(legs.get(id));
     }
 
     /** Where an apron that runs along this axis begins: at the inner face of one leg or of the other. */

@@ -26,7 +26,7 @@ final class Tapers {
         this.start = start;
     }
 
-    /** What is cut away from a plumb leg; nothing where none is asked for. */
+    /** What is cut away from a leg, plumb or leaning; nothing where none is asked for. */
     Solid of(Piece leg) {
         String form = brief.choice("leg.taper").orElse("none");
         if (form.equals("none") || start <= 0) {
@@ -52,9 +52,13 @@ final class Tapers {
         return away;
     }
 
-    /** A face turned inwards about its line at the start, so that it lies in by so much at the floor. */
+    /** A face turned inwards about its level line at the start, so that it lies in by so much at the floor. */
     private HalfSpace cut(HalfSpace face, double in) {
-        Vector3D onFace = face.normal().multiply(face.offset()).add(Vector3D.of(0, 0, start));
-        return HalfSpace.through(onFace, face.normal().subtract(Vector3D.of(0, 0, Math.max(0, in) / start)));
+        Vector3D.Unit normal = face.normal();
+        double level = Math.hypot(normal.getX(), normal.getY());
+        Vector3D upFace = Vector3D.Unit.PLUS_Z.subtract(normal.multiply(normal.getZ()));
+        Vector3D foot = normal.multiply(face.offset());
+        Vector3D onLine = foot.add(upFace.multiply((start - foot.getZ()) / upFace.getZ()));
+        return HalfSpace.through(onLine, normal.subtract(Vector3D.of(0, 0, Math.max(0, in) * level / start)));
     }
 }

@@ -21,7 +21,7 @@ import longshoulder.core.reckoning.Label;
  *
  * <p>Leg = height − foot; shoulder length of beam and stretcher = length − 2 legs. The spread is the length of a foot.
  */
-final class Trestle implements Kind {
+final class Trestle {
 
     private static final Lie UPRIGHT_LEFT = new Lie(Draft.LEFT, Draft.FRONT);
     private static final Lie UPRIGHT_RIGHT = new Lie(Draft.RIGHT, Draft.FRONT);
@@ -35,18 +35,9 @@ final class Trestle implements Kind {
             .length("stretcher.width", 70, 44, 20, 300).length("stretcher.thickness", 30, 20, 12, 150)
             .length("stretcher.height", 180, 7 * 16, 30, 1200).tenons().list();
 
-    @Override
-    public String id() {
-        return "trestle";
-    }
+    static final Kind KIND = new SetOut("trestle", PARAMETERS, Trestle::frame);
 
-    @Override
-    public List<Parameter> parameters() {
-        return PARAMETERS;
-    }
-
-    @Override
-    public Frame frame(Brief brief) {
+    private static Frame frame(Brief brief) {
         Draft draft = new Draft();
         Amount height = brief.required("overall.height");
         Amount length = brief.required("beam.length");

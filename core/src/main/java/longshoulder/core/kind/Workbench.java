@@ -23,7 +23,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  *
  * <p>Over posts = length − 2 · overhang, or depth; shoulder length = over posts − 2 posts; post = height − top.
  */
-final class Workbench implements Kind {
+final class Workbench {
 
     private static final List<Parameter> PARAMETERS = new Asked().length("overall.length", 1600, 64 * 16, 600, 4000)
             .length("overall.depth", 600, 24 * 16, 300, 1500).length("overall.height", 860, 34 * 16, 400, 1300)
@@ -34,125 +34,108 @@ final class Workbench implements Kind {
             .length("stretcher.thickness", 40, 26, 20, 150).length("stretcher.height", 230, 9 * 16, 0, 900)
             .way("stretcher.joint", "tusked", "wedged", "glued").tenons().list();
 
-    @Override
-    public String id() {
-        return "workbench";
+    static final Kind KIND = new SetOut("workbench", PARAMETERS, brief -> new Workbench(brief).frame());
+
+    private final Draft draft = new Draft();
+    private final Brief brief;
+    private final Amount postWidth;
+    private final Amount postDepth;
+    private final Amount post;
+    private final Amount overLength;
+    private final double x0;
+    private final double x1;
+    private final double y1;
+
+    private Workbench(Brief brief) {
+        this.brief = brief;
+        postWidth = brief.required("post.width");
+        postDepth = brief.required("post.depth");
+        post = Amount.sum(Label.of("amount.postLength")).plus(brief.required("overall.height"))
+                .minus(brief.required("top.thickness")).amount();
+        overLength = Amount.sum(Label.of("amount.overPosts")).plus(brief.required("overall.length"))
+                .minus(2, brief.required("overhang.ends")).amount();
+        x0 = mm(brief.required("overhang.ends"));
+        x1 = x0 + mm(overLength);
+        y1 = mm(brief.required("overall.depth"));
     }
 
-    @Override
-    public List<Parameter> parameters() {
-        return PARAMETERS;
+    Frame frame() {
+        for (String end : List.of("left", "right")) {
+            endFrame(end, end.equals("left") ? "1" : "2");
+        }
+        stretcher("front", Draft.FRONT, 0);
+        stretcher("back", Draft.BACK, y1 - mm(postDepth));
+        draft.span("stretcher-front", "stretcher-back");
+        draft.span("rail-upper-left", "rail-upper-right", "rail-lower-left", "rail-lower-right");
+        draft.assemble("whole", overLength, post, List.of("stretcher-front", "stretcher-back"));
+        draft.lay("top", Role.TOP, "T", new Size(brief.required("overall.length"), brief.required("overall.depth"),
+                brief.required("top.thickness")), new Lie(Draft.UP, Draft.FRONT), at(0, 0, mm(post)));
+        figures();
+        return draft.frame();
     }
 
-    @Override
-    public Frame frame(Brief brief) {
-        return new Run(brief).frame();
+    private void endFrame(String end, String number) {
+        Vector3D.Unit outwards = end.equals("left") ? Draft.LEFT : Draft.RIGHT;
+        double x = end.equals("left") ? x0 : x1 - mm(postWidth);
+        Size size = new Size(post, postWidth, postDepth);
+        draft.lay("post-front-" + end, Role.POST, "A" + number, size, new Lie(Draft.FRONT, outwards), at(x, 0, 0));
+        draft.lay("post-back-" + end, Role.POST, "A" + number + "b", size, new Lie(Draft.BACK, outwards),
+                at(x, y1 - mm(postDepth), 0));
+        double high = mm(post) - mm(brief.required("rail.width"));
+        rail("rail-upper-" + end, "B" + number, outwards, Draft.UP, x, high);
+        rail("rail-lower-" + end, "B" + number + "b", outwards, Draft.DOWN, x,
+                mm(brief.required("lower-rail.height")));
+        draft.assemble("end-" + end, brief.required("overall.depth"), post, List.of("post-front-" + end,
+                "post-back-" + end, "rail-upper-" + end, "rail-lower-" + end));
     }
 
-    /** One setting out. */
-    private static final class Run {
+    private void rail(String id, String mark, Vector3D.Unit outwards, Vector3D.Unit edge, double x, double z) {
+        Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(brief.required("overall.depth"))
+                .minus(2, postDepth).amount();
+        Amount thickness = brief.required("rail.thickness");
+        draft.lay(id, Role.RAIL, mark, new Size(shoulder, brief.required("rail.width"), thickness),
+                new Lie(outwards, edge), at(x + (mm(postWidth) - mm(thickness)) / 2, mm(postDepth), z));
+    }
 
-        private final Draft draft = new Draft();
-        private final Brief brief;
-        private final Amount postWidth;
-        private final Amount postDepth;
-        private final Amount post;
-        private final Amount overLength;
-        private final double x0;
-        private final double x1;
-        private final double y1;
-
-        Run(Brief brief) {
-            this.brief = brief;
-            postWidth = brief.required("post.width");
-            postDepth = brief.required("post.depth");
-            post = Amount.sum(Label.of("amount.postLength")).plus(brief.required("overall.height"))
-                    .minus(brief.required("top.thickness")).amount();
-            overLength = Amount.sum(Label.of("amount.overPosts")).plus(brief.required("overall.length"))
-                    .minus(2, brief.required("overhang.ends")).amount();
-            x0 = mm(brief.required("overhang.ends"));
-            x1 = x0 + mm(overLength);
-            y1 = mm(brief.required("overall.depth"));
-        }
-
-        Frame frame() {
-            for (String end : List.of("left", "right")) {
-                endFrame(end, end.equals("left") ? "1" : "2");
-            }
-            stretcher("front", Draft.FRONT, 0);
-            stretcher("back", Draft.BACK, y1 - mm(postDepth));
-            draft.span("stretcher-front", "stretcher-back");
-            draft.span("rail-upper-left", "rail-upper-right", "rail-lower-left", "rail-lower-right");
-            draft.assemble("long", overLength, post, List.of("stretcher-front", "stretcher-back"));
-            draft.lay("top", Role.TOP, "T", new Size(brief.required("overall.length"), brief.required("overall.depth"),
-                    brief.required("top.thickness")), new Lie(Draft.UP, Draft.FRONT), at(0, 0, mm(post)));
-            figures();
-            return draft.frame();
-        }
-
-        private void endFrame(String end, String number) {
-            Vector3D.Unit outwards = end.equals("left") ? Draft.LEFT : Draft.RIGHT;
-            double x = end.equals("left") ? x0 : x1 - mm(postWidth);
-            Size size = new Size(post, postWidth, postDepth);
-            draft.lay("post-front-" + end, Role.POST, "A" + number, size, new Lie(Draft.FRONT, outwards), at(x, 0, 0));
-            draft.lay("post-back-" + end, Role.POST, "A" + number + "b", size, new Lie(Draft.BACK, outwards),
-                    at(x, y1 - mm(postDepth), 0));
-            double high = mm(post) - mm(brief.required("rail.width"));
-            rail("rail-upper-" + end, "B" + number, outwards, Draft.UP, x, high);
-            rail("rail-lower-" + end, "B" + number + "b", outwards, Draft.DOWN, x,
-                    mm(brief.required("lower-rail.height")));
-            draft.assemble("end-" + end, brief.required("overall.depth"), post, List.of("post-front-" + end,
-                    "post-back-" + end, "rail-upper-" + end, "rail-lower-" + end));
-        }
-
-        private void rail(String id, String mark, Vector3D.Unit outwards, Vector3D.Unit edge, double x, double z) {
-            Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(brief.required("overall.depth"))
-                    .minus(2, postDepth).amount();
-            Amount thickness = brief.required("rail.thickness");
-            draft.lay(id, Role.RAIL, mark, new Size(shoulder, brief.required("rail.width"), thickness),
-                    new Lie(outwards, edge), at(x + (mm(postWidth) - mm(thickness)) / 2, mm(postDepth), z));
-        }
-
-        private void stretcher(String side, Vector3D.Unit outwards, double y) {
-            String id = "stretcher-" + side;
-            Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(overLength).minus(2, postWidth).amount();
-            Amount thickness = brief.required("stretcher.thickness");
-            draft.lay(id, Role.STRETCHER, side.equals("front") ? "C1" : "C2",
-                    new Size(shoulder, brief.required("stretcher.width"), thickness), new Lie(outwards, Draft.UP),
-                    at(x0 + mm(postWidth), y + (mm(postDepth) - mm(thickness)) / 2,
-                            mm(brief.required("stretcher.height"))));
-            for (String end : List.of("left", "right")) {
-                String joint = brief.choice("stretcher.joint").orElse("tusked");
-                if (!joint.equals("glued")) {
-                    draft.joint(id, "post-" + side + "-" + end,
-                            joint.equals("tusked") ? JointKind.TUSKED_TENON : JointKind.THROUGH_TENON);
-                    if (joint.equals("wedged")) {
-                        draft.usual(id + "/post-" + side + "-" + end, "tenon.wedges", "fitting");
-                    }
+    private void stretcher(String side, Vector3D.Unit outwards, double y) {
+        String id = "stretcher-" + side;
+        Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(overLength).minus(2, postWidth).amount();
+        Amount thickness = brief.required("stretcher.thickness");
+        draft.lay(id, Role.STRETCHER, side.equals("front") ? "C1" : "C2",
+                new Size(shoulder, brief.required("stretcher.width"), thickness), new Lie(outwards, Draft.UP),
+                at(x0 + mm(postWidth), y + (mm(postDepth) - mm(thickness)) / 2,
+                        mm(brief.required("stretcher.height"))));
+        for (String end : List.of("left", "right")) {
+            String joint = brief.choice("stretcher.joint").orElse("tusked");
+            if (!joint.equals("glued")) {
+                draft.joint(id, "post-" + side + "-" + end,
+                        joint.equals("tusked") ? JointKind.TUSKED_TENON : JointKind.THROUGH_TENON);
+                if (joint.equals("wedged")) {
+                    draft.usual(id + "/post-" + side + "-" + end, "tenon.wedges", "fitting");
                 }
             }
         }
+    }
 
-        private void figures() {
-            double l = mm(brief.required("overall.length"));
-            double h = mm(brief.required("overall.height"));
-            double low = mm(brief.required("stretcher.height"));
-            draft.figure(View.FRONT, at(0, 0, h), at(l, 0, h), Side.ABOVE, 1, brief.required("overall.length"));
-            draft.figure(View.FRONT, at(0, 0, h), at(x0, 0, h), Side.ABOVE, 0, brief.required("overhang.ends"));
-            draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, brief.required("overall.height"));
-            draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, mm(post)), Side.LEFT, 0, post);
-            draft.figure(View.FRONT, at(x0, 0, 0), at(x0 + mm(postWidth), 0, 0), Side.BELOW, 0, postWidth);
-            draft.figure(View.FRONT, at(l, 0, 0), at(l, 0, low), Side.RIGHT, 0, brief.required("stretcher.height"));
-            draft.figure(View.FRONT, at(l, 0, mm(post)), at(l, 0, h), Side.RIGHT, 0, brief.required("top.thickness"));
-            draft.figure(View.FRONT, at(x0 + mm(postWidth), 0, low), at(x1 - mm(postWidth), 0, low), Side.INSIDE, 0,
-                    draft.piece("stretcher-front").length());
-            draft.figure(View.END, at(0, 0, h), at(0, y1, h), Side.ABOVE, 0, brief.required("overall.depth"));
-            draft.figure(View.END, at(0, 0, 0), at(0, mm(postDepth), 0), Side.BELOW, 0, postDepth);
-            draft.figure(View.END, at(0, 0, 0), at(0, 0, mm(brief.required("lower-rail.height"))), Side.LEFT, 0,
-                    brief.required("lower-rail.height"));
-            draft.figure(View.END, at(0, mm(postDepth), mm(brief.required("lower-rail.height"))),
-                    at(0, y1 - mm(postDepth), mm(brief.required("lower-rail.height"))), Side.INSIDE, 0,
-                    draft.piece("rail-lower-right").length());
-        }
+    private void figures() {
+        double l = mm(brief.required("overall.length"));
+        double h = mm(brief.required("overall.height"));
+        double low = mm(brief.required("stretcher.height"));
+        draft.figure(View.FRONT, at(0, 0, h), at(l, 0, h), Side.ABOVE, 1, brief.required("overall.length"));
+        draft.figure(View.FRONT, at(0, 0, h), at(x0, 0, h), Side.ABOVE, 0, brief.required("overhang.ends"));
+        draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, brief.required("overall.height"));
+        draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, mm(post)), Side.LEFT, 0, post);
+        draft.figure(View.FRONT, at(x0, 0, 0), at(x0 + mm(postWidth), 0, 0), Side.BELOW, 0, postWidth);
+        draft.figure(View.FRONT, at(l, 0, 0), at(l, 0, low), Side.RIGHT, 0, brief.required("stretcher.height"));
+        draft.figure(View.FRONT, at(l, 0, mm(post)), at(l, 0, h), Side.RIGHT, 0, brief.required("top.thickness"));
+        draft.figure(View.FRONT, at(x0 + mm(postWidth), 0, low), at(x1 - mm(postWidth), 0, low), Side.INSIDE, 0,
+                draft.piece("stretcher-front").length());
+        draft.figure(View.END, at(0, 0, h), at(0, y1, h), Side.ABOVE, 0, brief.required("overall.depth"));
+        draft.figure(View.END, at(0, 0, 0), at(0, mm(postDepth), 0), Side.BELOW, 0, postDepth);
+        draft.figure(View.END, at(0, 0, 0), at(0, 0, mm(brief.required("lower-rail.height"))), Side.LEFT, 0,
+                brief.required("lower-rail.height"));
+        draft.figure(View.END, at(0, mm(postDepth), mm(brief.required("lower-rail.height"))),
+                at(0, y1 - mm(postDepth), mm(brief.required("lower-rail.height"))), Side.INSIDE, 0,
+                draft.piece("rail-lower-right").length());
     }
 }

@@ -204,6 +204,16 @@ public sealed interface Edit {
         return requireParameter(project, name);
     }
 
+    /**
+     * Whether a value of the brief waits: it was given for a joint or a piece that the frame does not have now, or for another
+     * type of joint than the one that is chosen there.
+     */
+    static boolean waits(Project project, Frame frame, String name) {
+        Address address = Address.parse(name);
+        return address.joint().isPresent() && address.type().isEmpty()
+                && jointParameter(project, frame, address).isEmpty();
+    }
+
     private static Kind kind(Project project) {
         return Kinds.find(project.brief().kind())
                 .orElseThrow(() -> new EditRefused(Label.of("refused.kind", project.brief().kind())));
@@ -214,7 +224,7 @@ public sealed interface Edit {
         Address address = Address.parse(name);
         if (address.joint().isPresent()) {
             return address.type().map(type -> named(type, address))
-                    .orElseGet(() -> jointParameter(project, address))
+                    .orElseGet(() -> jointParameter(project, project.frame(), address))
                     .orElseThrow(() -> new EditRefused(Label.of("refused.joint", name)));
         }
         return kind.parameter(name).or(() -> HouseRules.find(name))
@@ -222,8 +232,7 @@ public sealed interface Edit {
     }
 
     /** The type of a joint, or a parameter of the type that is chosen for it; panels and crossings have theirs by their place. */
-    private static Optional<Parameter> jointParameter(Project project, Address address) {
-        Frame frame = project.frame();
+    private static Optional<Parameter> jointParameter(Project project, Frame frame, Address address) {
         if (address.parameter().equals(Orientation.PARAMETER) && address.joint().filter(frame::has).isPresent()) {
             return Optional.of(Orientation.parameter());
         }

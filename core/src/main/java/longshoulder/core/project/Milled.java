@@ -31,6 +31,11 @@ public enum Milled {
         };
     }
 
+    /** Whether the piece, joint or type of that id is there: what was milled of another waits for it. */
+    public boolean isKnown(String id, Frame frame) {
+        return frame.has(id) || isJoint(id, frame) || JointKind.find(id).isPresent();
+    }
+
     private static boolean isJoint(String id, Frame frame) {
         return Address.parse(Address.of(id, "")).pieces()
                 .filter(pieces -> frame.has(pieces[0]) && frame.has(pieces[1])).isPresent();

@@ -70,6 +70,12 @@ public record Project(String title, Brief brief, Map<String, String> woods, Tool
         return withBrief(brief.over(frame.usual()));
     }
 
+    /** The section that the maker gave one piece alone; the last word holds. */
+    public Optional<Alteration.Resize> resized(String piece) {
+        return alterations.stream().filter(Alteration.Resize.class::isInstance).map(Alteration.Resize.class::cast)
+                .filter(resize -> resize.piece().equals(piece)).reduce((earlier, later) -> later);
+    }
+
     /** The species of a role, such as elm. */
     public String wood(String role) {
         return woods.getOrDefault(role, role.equals(GLASS) ? GLASS : USUAL_WOOD);

@@ -241,6 +241,10 @@ public sealed interface Amount {
             return term(1, amount);
         }
 
+        public SumBuilder plus(int times, Amount amount) {
+            return term(times, amount);
+        }
+
         public SumBuilder minus(Amount amount) {
             return term(-1, amount);
         }
