@@ -3,6 +3,7 @@ package longshoulder.core.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import longshoulder.core.geometry.Bounds;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Mesh;
@@ -26,11 +27,31 @@ public final class JointDetail {
     private final Plan plan;
     private final Joint joint;
     private final Piece rail;
+    private final Pose frame;
 
     public JointDetail(Plan plan, Joint joint) {
         this.plan = plan;
         this.joint = joint;
         this.rail = joint.meeting().rail();
+        this.frame = frame(joint);
+    }
+
+    /**
+     * What sections are laid by: the rail's own frame of reference where its end stands on the post. For the side of a panel and for
+     * a crossing it lies in the middle of what is cut, x into the post; then z looks out of the panel, or y along the rail.
+     */
+    private static Pose frame(Joint joint) {
+        Pose pose = joint.meeting().rail().pose();
+        if (joint.kind().isForEnds()) {
+            return pose;
+        }
+        Bounds cut = joint.removes().bounds();
+        Vector3D middle = cut.least().lerp(cut.greatest(), 0.5);
+        Vector3D.Unit in = joint.meeting().inward();
+        Vector3D.Unit across = joint.meeting().part() == Meeting.Part.MIDDLE
+                ? pose.along()
+                : pose.out().cross(in).normalize();
+        return new Pose(middle, in, across, in.cross(across).normalize());
     }
 
     /** Where a section is cut and from where it is looked at. */
@@ -43,6 +64,9 @@ public final class JointDetail {
 
     /** How far the rail is pulled out when it is quite apart, in millimetres. */
     public double farthest() {
+        if (!joint.kind().isForEnds()) {
+            return window() / 2;
+        }
         return 1.15 * joint.addedLength().value().toMillimetres() + mm(rail.width()) / 3 + sideways();
     }
 
@@ -83,7 +107,7 @@ public final class JointDetail {
 
     /** How to look at a section: square to it, the rail's face edge up or its face side down. */
     public View view(Section section) {
-        Pose pose = rail.pose();
+        Pose pose = frame;
         Vector3D.Unit toEye = section == Section.ELEVATION ? pose.out() : pose.across().negate();
         Vector3D.Unit up = section == Section.ELEVATION ? pose.across().negate() : pose.out().negate();
         return new View(up.cross(toEye).normalize(), up, toEye);
@@ -91,6 +115,10 @@ public final class JointDetail {
 
     /** The plane of a section; what is drawn lies inside. */
     public HalfSpace plane(Section section) {
+        if (!joint.kind().isForEnds()) {
+            return HalfSpace.through(frame.origin(),
+                    section == Section.ELEVATION ? frame.out() : frame.across().negate());
+        }
         double y = joint.tenons().isEmpty() ? mm(rail.width()) / 2 : middleY(joint.tenons().getFirst());
         double z = joint.tenons().isEmpty() ? mm(rail.thickness()) / 2 : middleZ(joint.tenons().getFirst());
         Pose pose = rail.pose();
@@ -110,6 +138,9 @@ public final class JointDetail {
     /** The rail's end: as much of it as the joint is wide. */
     private Shown end() {
         Solid solid = plan.piece(rail.id()).solid();
+        if (!joint.kind().isForEnds()) {
+            return windowed(rail.id(), solid);
+        }
         double shown = Math.min(1.2 * mm(rail.width()) + 20, mm(rail.length()) / 2);
         Vector3D foot = rail.pose().toWorld(rail.pose().run(joint.meeting().shoulder(), 0, 0), 0, 0);
         Vector3D.Unit inward = joint.meeting().inward();
@@ -121,6 +152,9 @@ public final class JointDetail {
     private Shown post() {
         Meeting meeting = joint.meeting();
         Solid solid = plan.piece(meeting.post().id()).solid();
+        if (!joint.kind().isForEnds()) {
+            return windowed(meeting.post().id(), solid);
+        }
         double more = 0.35 * mm(rail.width()) + 15;
         Vector3D.Unit along = meeting.post().pose().along();
         double run = rail.pose().run(meeting.shoulder(), 0, 0);
@@ -131,6 +165,24 @@ public final class JointDetail {
         double b = along.dot(far);
         return Shown.part(meeting.post().id(), solid.clip(new HalfSpace(along, Math.max(a, b) + more))
                 .clip(new HalfSpace(along.negate(), -(Math.min(a, b) - more))));
+    }
+
+    /** How far from the middle of a groove or a crossing anything is shown, in millimetres. */
+    private double window() {
+        Piece post = joint.meeting().post();
+        double stock = Math.max(mm(post.width()), mm(post.thickness()));
+        return 30 + 1.2 * (joint.meeting().part() == Meeting.Part.MIDDLE
+                ? Math.max(stock, Math.max(mm(rail.width()), mm(rail.thickness())))
+                : stock);
+    }
+
+    private Shown windowed(String piece, Solid solid) {
+        Solid rest = solid;
+        for (Vector3D.Unit axis : List.of(frame.along(), frame.across(), frame.out())) {
+            HalfSpace through = HalfSpace.through(frame.origin(), axis);
+            rest = rest.clip(through.moved(window())).clip(through.complement().moved(window()));
+        }
+        return Shown.part(piece, rest);
     }
 
     private static double mm(Amount amount) {

@@ -1,49 +1,41 @@
 package longshoulder.core.drawing;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import longshoulder.core.geometry.Cell;
-import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.geometry.View;
-import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /**
  * Puts the cells of all pieces in an order in which nearer ones can be painted over farther ones.
  *
  * <p>A cell has to be painted before another unless a plane of one of the two shows that it is clear of it: that it lies on the
- * eye's side. All planes are asked, not only the first that parts the two: two cells that are apart along several axes ask for no
- * order, and an order that nothing asks for may close a circle. The order is a depth-first walk over "must be painted before".
+ * eye's side; or their outlines do not overlap. All planes are asked, not only the first that parts the two: two cells that are
+ * apart along several axes ask for no order, and an order that nothing asks for may close a circle. The order is a depth-first
+ * walk over "must be painted before". Where cells lie over each other in a true circle, as a pane does with the members of
+ * its frame, the largest of them is cut along a plane of another and the walk begins anew.
  */
 final class PaintOrder {
 
-    /** A cell, those of its faces that are not inside the wood, and its box in the picture: left, low, right, high. */
-    private record Item(String piece, Cell cell, List<Polygon> faces, double left, double low, double right,
-            double high) {
+    /** Circles are rare; a picture in which so many cuts do not end them is painted as it comes. */
+    private static final int MOST_CUTS = 64;
 
-        static Item of(Shown piece, int index, View view) {
-            Cell cell = piece.solid().cells().get(index);
-            List<Polygon> faces = piece.mesh().faces().stream().filter(face -> face.cell() == index)
-                    .map(Mesh.Face::polygon).toList();
-            List<Vector2D> flat = cell.corners().stream().map(view::flat).toList();
-            return new Item(piece.piece(), cell, faces, flat.stream().mapToDouble(Vector2D::getX).min().orElse(0),
-                    flat.stream().mapToDouble(Vector2D::getY).min().orElse(0),
-                    flat.stream().mapToDouble(Vector2D::getX).max().orElse(0),
-                    flat.stream().mapToDouble(Vector2D::getY).max().orElse(0));
-        }
-
-        boolean mayCover(Item other) {
-            return Math.min(right, other.right) - Math.max(left, other.left) > Tolerance.LENGTH
-                    && Math.min(high, other.high) - Math.max(low, other.low) > Tolerance.LENGTH;
-        }
+    private enum State {
+        NEW, OPEN, DONE
     }
 
     private final View view;
-    private final List<Item> items = new ArrayList<>();
-    private final List<Item> ordered = new ArrayList<>();
-    private final boolean[] seen;
+    private final List<Painted> items = new ArrayList<>();
+    private final List<Painted> ordered = new ArrayList<>();
+    /** Indices of the cells whose forerunners are being looked for, each the forerunner of the one before. */
+    private final List<Integer> path = new ArrayList<>();
+    private State[] states = {};
 
     PaintOrder(List<Shown> pieces, View view) {
         this.view = view;
@@ -52,11 +44,10 @@ final class PaintOrder {
             Shown piece = pieces.get(at);
             for (int i = 0; i < piece.solid().cells().size(); i++) {
                 if (!isBuried(at, piece.solid().cells().get(i), bodies)) {
-                    items.add(Item.of(piece, i, view));
+                    items.add(Painted.of(piece, i, view));
                 }
             }
         }
-        seen = new boolean[items.size()];
     }
 
     /** Whether a cell, such as a stopped tenon, lies wholly inside the body of another piece: nothing of it is ever seen. */
@@ -70,27 +61,73 @@ final class PaintOrder {
     }
 
     List<Patch> patches() {
-        for (int i = 0; i < items.size(); i++) {
-            visit(i);
+        int cuts = 0;
+        while (!walk(cuts < MOST_CUTS)) {
+            cuts++;
         }
         return ordered.stream().flatMap(item -> patches(item).stream()).toList();
     }
 
-    private void visit(int index) {
-        if (seen[index]) {
-            return;
-        }
-        seen[index] = true;
-        for (int other = 0; other < items.size(); other++) {
-            if (!seen[other] && items.get(other).mayCover(items.get(index))
-                    && !items.get(other).cell().isClearOf(items.get(index).cell(), view.toEye())) {
-                visit(other);
+    /** One walk over all cells; not to the end where a circle was found and cut. */
+    private boolean walk(boolean cutCircles) {
+        ordered.clear();
+        path.clear();
+        states = new State[items.size()];
+        Arrays.fill(states, State.NEW);
+        for (int i = 0; i < items.size(); i++) {
+            if (states[i] == State.NEW && !visit(i, cutCircles)) {
+                return false;
             }
         }
-        ordered.add(items.get(index));
+        return true;
     }
 
-    private List<Patch> patches(Item item) {
+    private boolean visit(int index, boolean cutCircles) {
+        states[index] = State.OPEN;
+        path.add(index);
+        for (int other = 0; other < items.size(); other++) {
+            if (states[other] != State.DONE && (cutCircles || states[other] == State.NEW) && other != index
+                    && mustPrecede(items.get(other), items.get(index))) {
+                if (states[other] == State.OPEN && cut(path.subList(path.indexOf(other), path.size()))) {
+                    return false;
+                }
+                if (states[other] == State.NEW && !visit(other, cutCircles)) {
+                    return false;
+                }
+            }
+        }
+        path.removeLast();
+        states[index] = State.DONE;
+        ordered.add(items.get(index));
+        return true;
+    }
+
+    private boolean mustPrecede(Painted one, Painted other) {
+        return one.outline().mayOverlap(other.outline()) && !one.cell().isClearOf(other.cell(), view.toEye())
+                && one.outline().overlaps(other.outline());
+    }
+
+    /** Cuts the largest cell of a circle along a plane of another of its cells; false where no plane cuts any. */
+    private boolean cut(List<Integer> circle) {
+        List<Integer> largestFirst = circle.stream()
+                .sorted(Comparator.comparingDouble((Integer i) -> items.get(i).outline().boxArea()).reversed())
+                .toList();
+        for (int index : largestFirst) {
+            for (int other : circle) {
+                Optional<HalfSpace> plane = items.get(other).cell().faces().stream().map(Polygon::plane)
+                        .filter(items.get(index)::isCutBy).findFirst();
+                if (plane.isPresent()) {
+                    Painted whole = items.get(index);
+                    items.set(index, whole.within(plane.get(), view));
+                    items.add(whole.within(plane.get().complement(), view));
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private List<Patch> patches(Painted item) {
         List<Patch> patches = new ArrayList<>();
         for (Polygon face : item.faces()) {
             double facing = face.plane().normal().dot(view.toEye());

@@ -9,6 +9,7 @@ import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.joint.Meeting.PostFace;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -82,7 +83,12 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
                 length + (atEnd ? RailEnd.mm(room) : beyond), width + (atEnd ? beyond : RailEnd.mm(room)),
                 RailEnd.mm(panel.thickness()));
         HalfSpace floor = meeting.surface().moved(-depthOf(meeting) - RailEnd.mm(room)).complement();
-        return Solid.of(slab.flatMap(cell -> cell.clip(floor)).flatMap(cell -> cell.clip(meeting.surface())));
+        Solid groove = Solid.of(slab).clip(floor);
+        // Not the ends: a plough, and the corner of a panel, run on into the tenons.
+        for (PostFace face : PostFace.values()) {
+            groove = groove.clip(face.surface(post));
+        }
+        return groove;
     }
 
     /** How deep the groove is cut. */

@@ -1,0 +1,41 @@
+package longshoulder.core.drawing;
+
+import java.util.List;
+import longshoulder.core.geometry.Cell;
+import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Polygon;
+import longshoulder.core.geometry.View;
+
+/**
+ * A cell as it is painted.
+ *
+ * @param faces those of its faces that are not inside the wood
+ * @param outline in the picture
+ */
+record Painted(String piece, Cell cell, List<Polygon> faces, Silhouette outline) {
+
+    /** Cells are cut no thinner than this, in millimetres. */
+    private static final double THIN = 0.01;
+
+    static Painted of(Shown piece, int index, View view) {
+        return of(piece.piece(), piece.solid().cells().get(index), piece.mesh().faces().stream()
+                .filter(face -> face.cell() == index).map(Mesh.Face::polygon).toList(), view);
+    }
+
+    private static Painted of(String piece, Cell cell, List<Polygon> faces, View view) {
+        return new Painted(piece, cell, faces, Silhouette.of(cell.corners().stream().map(view::flat).toList()));
+    }
+
+    /** Whether a plane leaves something of it on both sides. */
+    boolean isCutBy(HalfSpace plane) {
+        return cell.corners().stream().anyMatch(corner -> plane.distance(corner) < -THIN)
+                && cell.corners().stream().anyMatch(corner -> plane.distance(corner) > THIN);
+    }
+
+    /** The part on the inner side of a plane that cuts it. */
+    Painted within(HalfSpace keep, View view) {
+        return of(piece, cell.clip(keep).orElse(cell),
+                faces.stream().flatMap(face -> face.clip(keep).stream()).toList(), view);
+    }
+}
