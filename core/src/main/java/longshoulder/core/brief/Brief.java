@@ -73,6 +73,11 @@ public record Brief(String kind, Map<String, Value> values) {
         return values.get(parameter) instanceof Value.Turned(Angle angle) ? angle : Angle.ZERO;
     }
 
+    /** The option chosen for a joint alone, else for its type, else for the whole project; empty where there is none. */
+    public Optional<String> choice(String joint, JointKind type, String parameter) {
+        return Address.all(joint, type, parameter).stream().flatMap(name -> choice(name).stream()).findFirst();
+    }
+
     /** The option chosen for a parameter; empty where there is none. */
     public Optional<String> choice(String parameter) {
         return values.get(parameter) instanceof Value.Chosen(String option) ? Optional.of(option) : Optional.empty();

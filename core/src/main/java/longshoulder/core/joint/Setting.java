@@ -44,8 +44,7 @@ record Setting(Project project, Meeting meeting) {
 
     /** The option chosen for this joint, else for its type, else for the whole project, or the usual one. */
     String choice(String parameter, String usual) {
-        return Address.all(meeting.id(), kind(), parameter).stream().flatMap(name -> brief().choice(name).stream())
-                .findFirst().orElse(usual);
+        return brief().choice(meeting.id(), kind(), parameter).orElse(usual);
     }
 
     private Brief brief() {

@@ -291,9 +291,8 @@ final class TableFrame {
             figures.add(inside(View.FRONT, frontApron, at(x0 + lw, 0, apronLow), at(x1 - lw, 0, apronLow)));
         } else {
             double rail = mm(apronThickness);
-            figures.add(
-                    figure(View.FRONT, at(x0 + lw, 0, apronLow + rail), at(x0 + lw, 0, under - rail), Side.INSIDE, 0,
-                            DrawerFront.opening(brief)));
+            figures.add(figure(View.END, at(0, 0, apronLow + rail), at(0, 0, under - rail), Side.LEFT, 0,
+                    DrawerFront.opening(brief)));
         }
         figures.add(figure(View.END, at(0, 0, h), at(0, d, h), Side.ABOVE, 1, depth));
         figures.add(figure(View.END, at(0, 0, h), at(0, y0, h), Side.ABOVE, 0, overhangSides));

@@ -75,6 +75,11 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
         return new Rod(pieceId, marks, faces(piece, mortises, fromFinish));
     }
 
+    /** A panel has no shoulders: its ends lie loose in their grooves. */
+    private static Optional<Joint> shoulderAt(PlannedPiece piece, Meeting.Part end) {
+        return piece.jointAt(end).filter(joint -> !piece.piece().role().isPanel());
+    }
+
     private static boolean isFromFinish(List<Joint> mortises) {
         return !mortises.isEmpty() && mortises.getFirst().meeting().postEnd() == Meeting.Part.FINISH;
     }
@@ -128,10 +133,10 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
         Meeting.Part farEnd = zeroEnd == Meeting.Part.START ? Meeting.Part.FINISH : Meeting.Part.START;
         List<Mark> marks = new ArrayList<>();
         marks.add(new Mark(Kind.END, zero(), Optional.empty()));
-        Optional<Joint> near = piece.jointAt(zeroEnd);
+        Optional<Joint> near = shoulderAt(piece, zeroEnd);
         Amount tenon = near.map(Joint::addedLength).orElseGet(Rod::zero);
         near.ifPresent(joint -> marks.add(new Mark(Kind.SHOULDER, tenon, Optional.of(joint.id()))));
-        piece.jointAt(farEnd).ifPresent(joint -> marks.add(new Mark(Kind.SHOULDER,
+        shoulderAt(piece, farEnd).ifPresent(joint -> marks.add(new Mark(Kind.SHOULDER,
                 Amount.sum(Label.of("amount.toShoulder")).plus(tenon).plus(piece.piece().length()).amount(),
                 Optional.of(joint.id()))));
         for (Joint joint : mortises) {

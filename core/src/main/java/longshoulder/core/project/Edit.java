@@ -241,7 +241,9 @@ public sealed interface Edit {
             return Optional.empty();
         }
         if (address.parameter().equals(JointKind.CHOICE)) {
-            return Optional.of(JointKind.choice());
+            // A panel stands in a groove: there is nothing to choose.
+            return address.pieces().filter(pieces -> !frame.piece(pieces[0]).role().isPanel())
+                    .map(pieces -> JointKind.choice());
         }
         JointKind type = project.settled(frame).brief()
                 .choice(Address.of(address.joint().orElseThrow(), JointKind.CHOICE))

@@ -253,8 +253,11 @@ public sealed interface Amount {
             return term(-times, amount);
         }
 
+        /** What does not come in at all, such as rails of which there are none, is no part of the sum. */
         private SumBuilder term(int times, Amount amount) {
-            terms.add(new Term(times, amount));
+            if (times != 0) {
+                terms.add(new Term(times, amount));
+            }
             return this;
         }
 

@@ -238,8 +238,25 @@ public final class ReckoningPane extends VBox {
         return button;
     }
 
+    /** A type of joint that follows from how the pieces lie. */
+    private static HBox unchangeable(ReckoningRow row) {
+        Label name = new Label(row.text());
+        name.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        Label type = new Label(row.figure());
+        type.getStyleClass().add("quiet");
+        type.setMinWidth(USE_PREF_SIZE);
+        HBox line = new HBox(name, type);
+        line.getStyleClass().addAll("choice-line", "joint-line");
+        line.setAlignment(Pos.CENTER_LEFT);
+        return line;
+    }
+
     /** A way of making a joint, chosen from a menu where it is named. */
     private Region menu(ReckoningRow row) {
+        if (row.parameter().isEmpty()) {
+            return unchangeable(row);
+        }
         Address address = Address.parse(row.parameter().orElseThrow());
         Parameter.Choice choice = (Parameter.Choice) Edit.parameter(bench.project(), row.parameter().orElseThrow());
         boolean type = row.what() == What.JOINT;

@@ -98,15 +98,16 @@ final class ReckoningRows {
         for (Joint joint : joints) {
             rows.add(new ReckoningRow(What.JOINT, joint.id(), bench.words().name(other(piece, joint)), Optional.empty(),
                     bench.words().text("joint." + joint.type()), 0,
-                    Optional.of(Address.of(joint.id(), JointKind.CHOICE)), false));
+                    Optional.of(Address.of(joint.id(), JointKind.CHOICE)).filter(any -> joint.kind().isForEnds()),
+                    false));
             if (!bench.joint().map(Joint::id).equals(Optional.of(joint.id()))) {
                 continue;
             }
             for (Parameter parameter : joint.kind().parameters()) {
                 if (parameter instanceof Parameter.Choice choice) {
                     String address = Address.of(joint.id(), choice.name());
-                    String option = bench.project().settled(plan.frame()).brief().choice(address)
-                            .orElse(choice.options().getFirst());
+                    String option = bench.project().settled(plan.frame()).brief()
+                            .choice(joint.id(), joint.kind(), choice.name()).orElse(choice.options().getFirst());
                     rows.add(new ReckoningRow(What.OPTION, joint.id(), bench.words().meaning(choice),
                             Optional.empty(), bench.words().text("option." + choice.name() + "." + option), 0,
                             Optional.of(address), false));

@@ -20,6 +20,7 @@ final class SheetLayout {
     private static final double ABOVE_PLAN = 16;
     private static final double ABOVE_FRONT = 84;
     private static final double BELOW = 78;
+    private static final double BESIDE_END = 24;
 
     private final Drawing front;
     private final Drawing end;
@@ -66,7 +67,13 @@ final class SheetLayout {
         double corner = endLeft - BETWEEN / 2;
         return List.of(placedPlan, new PlacedView(View.FRONT, "view.front", front, scale, left, floor),
                 new PlacedView(View.END, "view.end", end, scale, endLeft - scale * e.left(), floor),
-                fit(corner, gapTop, width - 16, planLow + 26));
+                larger(fit(corner, gapTop, width - 16, planLow + 26),
+                        fit(endLeft + scale * e.width() + BESIDE_END, gapTop, width - 16, floor)));
+    }
+
+    /** What is flat leaves more room beside its end than above it. */
+    private static PlacedView larger(PlacedView one, PlacedView other) {
+        return other.scale() > one.scale() ? other : one;
     }
 
     private PlacedView fit(double left, double top, double right, double bottom) {
