@@ -6,20 +6,26 @@ import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.joint.Groove;
 import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.Meeting.PostFace;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
 
 /**
- * Grooves for panels: one that cuts into a tenon at the end of the piece in which it runs, one that comes through the piece, and
- * a panel of solid wood with less room than it needs to swell.
+ * Grooves for panels: one that cuts into a tenon at the end of the piece in which it runs, one that comes through the piece or leaves
+ * it no cheek, and a panel of solid wood with less room than it needs to swell.
  */
 final class GrooveCheck implements Check {
 
     /** A tenon that loses less than one part in so many to a groove is as good as whole. */
     private static final int TRIFLE = 8;
+
+    /** A groove takes a third of the thickness at most, so that its cheeks are as stout as what stands in it. */
+    private static final int CHEEK_SHARE = 3;
 
     @Override
     public List<Finding> run(Subject subject) {
@@ -28,6 +34,7 @@ final class GrooveCheck implements Check {
             if (joint instanceof Groove groove) {
                 cutTenons(subject, groove, findings);
                 tooDeep(subject, groove, findings);
+                noCheek(subject, groove, findings);
                 tight(subject, groove, findings);
             }
         }
@@ -62,6 +69,31 @@ final class GrooveCheck implements Check {
                     new Remedies(subject.project())
                             .set("groove.depth", groove.depth().value().minus(least.minus(left))).list()));
         }
+    }
+
+    /** On both sides of a panel wood has to stand; a rebate has a lip on one side only. */
+    private static void noCheek(Subject subject, Groove groove, List<Finding> findings) {
+        Piece panel = groove.meeting().rail();
+        double front = cheek(groove, groove.meeting().reference());
+        double back = groove.rebate() ? front : cheek(groove, groove.meeting().reference().opposite());
+        if (Math.min(front, back) < Tolerance.LENGTH) {
+            Length stock = groove.meeting().referenceExtent().value();
+            findings.add(new Finding("groove-no-cheek", Level.STOP,
+                    List.of(groove.id(), groove.meeting().post().id()),
+                    Label.of("finding.grooveNoCheek", groove.id(), panel.thickness().value(), stock),
+                    new Remedies(subject.project())
+                            .change(panel.thickness(), stock.times(1, CHEEK_SHARE).minus(panel.thickness().value()))
+                            .change(groove.meeting().referenceExtent(),
+                                    panel.thickness().value().times(CHEEK_SHARE).minus(stock))
+                            .list()));
+        }
+    }
+
+    /** How much wood stands between a groove and a face of its piece, in millimetres. */
+    private static double cheek(Groove groove, PostFace face) {
+        HalfSpace surface = face.surface(groove.meeting().post());
+        return -groove.removes().cells().stream().flatMap(cell -> cell.corners().stream())
+                .mapToDouble(surface::distance).max().orElse(0);
     }
 
     /** Told once, at the panel's edge; along the grain wood hardly moves. */

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
-import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -13,6 +12,9 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /** Lays rails between two faces that may lean: their shoulders are the planes of these faces. */
 public final class RailBetween {
+
+    /** By the cosine: what leans less than a ten-millionth is square but for the noise of doubles. */
+    private static final double SQUARE = 1 - 1e-14;
 
     private RailBetween() {}
 
@@ -38,16 +40,19 @@ public final class RailBetween {
     }
 
     private static boolean isSquare(HalfSpace face, Pose pose) {
-        return Math.abs(face.normal().dot(pose.along())) > 1 - Tolerance.DIRECTION * Tolerance.DIRECTION;
+        return Math.abs(face.normal().dot(pose.along())) >= SQUARE;
     }
 
-    /** A level rail that the maker lays between two posts; empty where both are one, or stand over each other. */
+    /**
+     * A level rail that the maker lays between two posts; empty where both are one or stand over each other, or where one has no
+     * long face that looks at the other.
+     */
     static Optional<Piece> of(Alteration.Between asked, Frame frame) {
         Piece from = frame.piece(asked.from());
         Piece to = frame.piece(asked.to());
         double low = asked.height().toMillimetres();
-        Vector3D start = from.middleAt(low);
-        Vector3D way = to.middleAt(low).subtract(start);
+        Vector3D middle = from.middleAt(low);
+        Vector3D way = to.middleAt(low).subtract(middle);
         boolean lengthwise = Math.abs(way.getX()) >= Math.abs(way.getY());
         double distance = lengthwise ? way.getX() : way.getY();
         if (!from.isReal() || !to.isReal() || Math.abs(distance) < 1) {
@@ -56,14 +61,19 @@ public final class RailBetween {
         Vector3D.Unit sideways = lengthwise ? Vector3D.Unit.PLUS_Y : Vector3D.Unit.PLUS_X;
         Vector3D.Unit ahead = lengthwise ? Vector3D.Unit.PLUS_X : Vector3D.Unit.PLUS_Y;
         Vector3D.Unit along = distance < 0 ? ahead.negate() : ahead;
+        HalfSpace start = from.shape().looking(along);
+        HalfSpace finish = to.shape().looking(along.negate());
+        if (start.normal().dot(along) < 0.5 || finish.normal().dot(along) > -0.5) {
+            return Optional.empty();
+        }
         Vector3D.Unit out = along.cross(Vector3D.Unit.MINUS_Z).normalize();
         Amount width = Alteration.own(asked.piece(), "width", asked.width());
         Amount thickness = Alteration.own(asked.piece(), "thickness", asked.thickness());
-        Vector3D origin = start.add(sideways.multiply(asked.shift().toMillimetres()))
+        Vector3D origin = middle.add(sideways.multiply(asked.shift().toMillimetres()))
                 .subtract(out.multiply(asked.thickness().toMillimetres() / 2))
                 .add(Vector3D.of(0, 0, asked.width().toMillimetres()));
         return Optional.of(lay(asked.piece(), asked.role(), asked.mark(), width, thickness,
                 new Pose(origin, along, Vector3D.Unit.MINUS_Z, out), List.of(width, thickness),
-                from.shape().looking(along), to.shape().looking(along.negate())));
+                start, finish));
     }
 }

@@ -143,7 +143,7 @@ public record Meeting(Piece rail, Part part, Piece post, PostFace face, Seat sea
         }
 
         /** The face on the other side of the post. */
-        PostFace opposite() {
+        public PostFace opposite() {
             return switch (this) {
                 case FACE_SIDE -> BACK;
                 case BACK -> FACE_SIDE;

@@ -44,6 +44,7 @@ class KindPropertiesTest {
             assertJoined(plan);
             assertApart(plan);
             plan.pieces().forEach(piece -> Skins.assertClosed(piece.mesh()));
+            OverallSizes.assertAsAsked(plan);
         }
     }
 

@@ -13,9 +13,11 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Assembly;
 import longshoulder.core.geometry.Bounds;
+import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -232,6 +234,41 @@ class KindsTest {
                 plain.piece("leg-back-right").solid().volume() - 60 * 60 * 620
                         + 620 / 3.0 * (3600 + 2025 + Math.sqrt(3600.0 * 2025)),
                 within(1e-3));
+    }
+
+    /** Leaning by 6°, each leg still begins whole under the aprons and is as thin at the floor as was asked. */
+    @Test
+    void table_tapersOfLeaningLegs() {
+        String[] lean = {"splay.front", "6°", "splay.side", "6°", "overhang.ends", "120", "overhang.sides", "120",
+                "leg.taper", "four", "leg.foot", "40"};
+        Plan plan = plan("table", lean);
+        assertThat(plan.isStopped()).isFalse();
+        double[] whole = widths(plan, "leg-back-left", 640);
+        double[] foot = widths(plan, "leg-back-left", 0.5);
+        for (int axis = 0; axis < 2; axis++) {
+            // level, across a leg that leans by θ, its section is longer by 1 / cos θ
+            assertThat(whole[axis]).isCloseTo(60 / Math.cos(Math.toRadians(6)), within(0.7));
+            assertThat(foot[axis]).isCloseTo(40, within(0.7));
+        }
+    }
+
+    /** Along x and y, the mean of the least and greatest place of the skin cut level: the sides of its section. */
+    private static double[] widths(Plan plan, String leg, double height) {
+        Bounds thin = plan.piece(leg).solid().clip(new HalfSpace(Vector3D.Unit.PLUS_Z, height + 0.01))
+                .clip(new HalfSpace(Vector3D.Unit.MINUS_Z, -height)).bounds();
+        return thin.size().toArray();
+    }
+
+    /** The runners lie beside the legs and end on the back apron, plumb or leaning. */
+    @ParameterizedTest
+    @CsvSource({"0°, 0°", "4°, 6°"})
+    void table_runners_touchAndDoNotCut(String ends, String sides) {
+        Plan plan = plan("table", "drawer", "front", "splay.front", ends, "splay.side", sides, "overhang.ends", "120",
+                "overhang.sides", "120");
+        assertThat(plan.findings()).extracting(Finding::code).doesNotContain("pieces-collide");
+        Bounds runner = plan.piece("runner-left").solid().bounds();
+        Bounds back = plan.piece("apron-back").solid().bounds();
+        assertThat(runner.greatest().getY()).isCloseTo(back.least().getY(), within(1e-6));
     }
 
     /** The inner layer is exactly the shoulder length; the outer one carries the tenons. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import longshoulder.core.Tables;
+import longshoulder.core.kind.Designs;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
@@ -43,6 +44,38 @@ class RodTest {
     @Test
     void top_hasEndsOnly() {
         assertThat(positions(Rod.of(plan, "top"))).containsExactly(mm("0"), mm("1500"));
+    }
+
+    /** Rails at both ends of a post: all figures run from its top, 780 long; the lower rail's lower edge is 80 up. */
+    @Test
+    void post_mortisesAtBothEnds_runFromOneEnd() {
+        Rod rod = Rod.of(Designs.plan("workbench", "stretcher.joint", "glued"), "post-front-left");
+        List<Length> rails = rod.marks().stream()
+                .filter(mark -> mark.joint().filter(id -> id.startsWith("rail")).isPresent())
+                .map(mark -> mark.position().value()).toList();
+        // shoulders of 12: the upper rail's mortise 12 to 98, the lower's 780 − 80 − 98 to 780 − 80 − 12
+        assertThat(rails).containsExactly(mm("12"), mm("98"), mm("602"), mm("688"));
+    }
+
+    /** A stretcher between stretchers is a rail and a post: shoulders, and the mortise between them. */
+    @Test
+    void railWithAMortise_hasItsShouldersToo() {
+        Plan h = Designs.plan("table", "stretchers", "h", "tenon.length", "30");
+        Rod rod = Rod.of(h, "stretcher-left");
+        assertThat(rod.marks().stream().filter(mark -> mark.kind() == Rod.Kind.SHOULDER)
+                .map(mark -> mark.position().value())).containsExactly(mm("30"), mm("630"));
+        List<Length> mortise = rod.marks().stream()
+                .filter(mark -> mark.joint().filter(id -> id.startsWith("stretcher-middle"))
+                        .isPresent())
+                .map(mark -> mark.position().value()).toList();
+        // the middle one, 25 thick with a tenon of 8, in the middle of 660
+        assertThat(mortise.getLast().plus(mortise.getFirst())).isEqualTo(mm("660"));
+    }
+
+    @Test
+    void panel_hasNoShoulders() {
+        assertThat(Rod.of(Designs.plan("door"), "panel").marks()).extracting(Rod.Mark::kind)
+                .doesNotContain(Rod.Kind.SHOULDER);
     }
 
     @Provide

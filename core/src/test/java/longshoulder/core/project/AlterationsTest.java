@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import longshoulder.core.brief.JointKind;
@@ -83,6 +84,34 @@ class AlterationsTest {
         assertThat(plan.piece("stretcher-front").piece().width().value()).isEqualTo(mm("60"));
         assertThat(plan.piece("stretcher-left").piece().mark()).isEqualTo("X9");
         assertThat(plan.piece("top").piece().pose().origin().getZ()).isCloseTo(735, within(1e-9));
+    }
+
+    /** A leg made 10 narrower on its inner side: the front apron reaches 10 farther, the one behind it stays. */
+    @Test
+    void resize_ofAPost_takesItsRailsAlong() {
+        Project project = altered(Designs.of("table"), "resize,piece=leg-front-left,width=50,thickness=60");
+        Plan plan = Planner.plan(project);
+        assertThat(plan.piece("apron-front").shoulderLength().orElseThrow().value()).isEqualTo(mm("1270"));
+        assertThat(plan.piece("apron-back").shoulderLength().orElseThrow().value()).isEqualTo(mm("1260"));
+        assertThat(plan.isStopped()).isFalse();
+        Project again = altered(project, "resize,piece=leg-front-left,width=55,thickness=60");
+        assertThat(Planner.plan(again).piece("apron-front").shoulderLength().orElseThrow().value())
+                .isEqualTo(mm("1265"));
+    }
+
+    @Test
+    void between_oneAndTheSame_orOverEachOther_isRefused() {
+        for (String to : List.of("leg-front-left", "top")) {
+            assertThatThrownBy(() -> altered(altered(Designs.of("table"), "move,piece=top,x=-690,y=-330"),
+                    "between,piece=x,from=leg-front-left,to=" + to + ",width=9,thickness=9")).as(to)
+                    .isInstanceOf(EditRefused.class);
+        }
+    }
+
+    @Test
+    void remove_takesThePieceOutOfItsGlueUp() {
+        Plan plan = Planner.plan(altered(Designs.of("table"), "remove,piece=apron-left"));
+        assertThat(plan.frame().assemblies()).allMatch(assembly -> !assembly.pieces().contains("apron-left"));
     }
 
     /** A change to a piece that a choice takes away waits, is told of, and holds again when the piece comes back. */

@@ -1,0 +1,111 @@
+package longshoulder.core.finding;
+
+import static longshoulder.core.Tables.give;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import longshoulder.core.finding.Finding.Level;
+import longshoulder.core.kind.Designs;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.measure.Unit;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Alterations;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import longshoulder.core.words.Words;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Findings that only frames beyond a plain table can have: each fires, and its near twin does not. */
+class FrameChecksTest {
+
+    private static Project altered(Project project, String alteration) {
+        String[] parts = alteration.split(",", -1);
+        Map<String, String> fields = new TreeMap<>(Map.of("do", parts[0]));
+        Arrays.stream(parts).skip(1).map(part -> part.split("=", 2)).forEach(half -> fields.put(half[0], half[1]));
+        return new Edit.Alter(Alterations.read(fields, Unit.MILLIMETRE)).applyTo(project);
+    }
+
+    /** A kind, settings, and an alteration in its place. */
+    private static Plan plan(String kind, String settings) {
+        Project project = Designs.of(kind);
+        for (String setting : settings.split(";", -1)) {
+            String[] halves = setting.strip().split("=", 2);
+            if (setting.contains(",")) {
+                project = altered(project, setting.strip());
+            } else if (halves.length == 2) {
+                project = give(halves[0], halves[1]).applyTo(project);
+            }
+        }
+        return Planner.plan(project);
+    }
+
+    private static List<String> codes(Plan plan) {
+        return plan.findings().stream().map(Finding::code).toList();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+            // below the floor, and lower on its legs
+            "floats | STOP | table | move,piece=apron-front,z=-900 | move,piece=apron-front,z=-100",
+            "floats | STOP | table | add,piece=x,length=99,width=20,thickness=20,lie=xy,x=3000 | rename,piece=top,mark=Z",
+            // the bearers are thicker than the uprights: a stretcher as high as they runs into them
+            "pieces-collide | STOP | bench | uprights=single; stretcher.height=330 | uprights=single; stretcher.height=200",
+            "pieces-collide | STOP | free | add,piece=x,role=rail,length=300,width=30,thickness=30,lie=xz,x=200,y=20,z=620 | add,piece=x,role=top,length=300,width=30,thickness=30,lie=xz,x=200,y=20,z=900",
+            "groove-cuts-tenon | RISK | door | construction=tenoned; groove.depth=24; panel/rail-top:groove.run=through | construction=tenoned",
+            "groove-no-cheek | STOP | frame | filling=panel; frame.thickness=20; filling.thickness=20 | filling=panel; frame.thickness=20; filling.thickness=8",
+            "groove-through | STOP | door | stile.width=36; groove.depth=32; panel.room=5 | stile.width=36; groove.depth=10",
+            "panel-tight | RISK | cabinet | panel.room=4 | panel.room=13",
+            "waits | NOTE | door | muntins=one; muntin-1-1/rail-top:joint=through-tenon; muntins=none | muntins=one; muntin-1-1/rail-top:joint=through-tenon",
+            "waits | NOTE | table | apron-front/leg-front-left:joint=haunched-tenon; apron-front/leg-front-left:haunch.width=20; apron-front/leg-front-left:joint=bridle | apron-front/leg-front-left:joint=haunched-tenon; apron-front/leg-front-left:haunch.width=20"})
+    void fires_andSparesTheTwin(String code, Level level, String kind, String bad, String twin) {
+        Plan plan = plan(kind, bad);
+        assertThat(codes(plan)).contains(code);
+        assertThat(codes(plan(kind, twin))).doesNotContain(code);
+        Words words = Words.showing(Showing.TENTH_MILLIMETRES);
+        for (Finding finding : plan.findings()) {
+            if (finding.code().equals(code)) {
+                assertThat(finding.level()).isEqualTo(level);
+                assertThat(words.say(finding)).isNotBlank().doesNotContain("{");
+                finding.remedies().forEach(remedy -> assertThat(words.sentence(remedy.label())).doesNotContain("{"));
+            }
+        }
+    }
+
+    /** Forgetting what waits takes the note away and nothing else. */
+    @Test
+    void waits_forgotten() {
+        Plan plan = plan("door",
+                "muntins=two; muntin-1-2/rail-top:joint=housing; muntin-1-2/rail-top:housing.depth=7; muntins=one");
+        List<Finding> waiting = plan.findings().stream().filter(one -> one.code().equals("waits")).toList();
+        assertThat(waiting).hasSize(2);
+        Project project = plan.project();
+        for (Finding finding : waiting) {
+            project = finding.remedies().getFirst().edit().applyTo(project);
+        }
+        assertThat(project.brief()).isEqualTo(Designs.of("door", "muntins", "one").brief());
+    }
+
+    /** Hung doors are wholes of their own; a piece of one that is joined to nothing is still told. */
+    @Test
+    void floats_doorsAreWholes() {
+        assertThat(codes(plan("cabinet", "front=two-doors"))).doesNotContain("floats");
+        Project without = Designs.of("cabinet", "front", "one-door");
+        for (String piece : List.of("door.rail-top", "door.rail-bottom", "door.panel")) {
+            without = altered(without, "remove,piece=" + piece);
+        }
+        assertThat(codes(Planner.plan(without))).contains("floats");
+    }
+
+    /** Stiles of 50 in a frame 80 wide leave nothing of the rails. */
+    @Test
+    void nothingLeft_ofARail() {
+        assertThat(codes(plan("frame", "size.width=80; stile.width=50"))).contains("nothing-left");
+        assertThat(codes(plan("frame", "size.width=180; stile.width=50"))).doesNotContain("nothing-left");
+    }
+}

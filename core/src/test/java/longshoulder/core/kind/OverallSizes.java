@@ -1,0 +1,134 @@
+package longshoulder.core.kind;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.geometry.Mesh;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.PlannedPiece;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/** What was asked of a kind, measured on the skins of its pieces: another way to the same figures. */
+final class OverallSizes {
+
+    private static final double EXACT = 1e-3;
+
+    private final Plan plan;
+    private final Brief brief;
+
+    private OverallSizes(Plan plan) {
+        this.plan = plan;
+        this.brief = plan.project().brief();
+    }
+
+    /** Every overall size recomputed from the solids is what was asked, to a thousandth of a millimetre. */
+    static void assertAsAsked(Plan plan) {
+        new OverallSizes(plan).check();
+    }
+
+    private void check() {
+        switch (brief.kind()) {
+            case "table", "stool" -> box("overall.length", "overall.depth", "overall.height", piece -> true);
+            case "workbench" -> {
+                measured(0, "overall.length", id -> id.equals("top"));
+                measured(1, "overall.depth", id -> id.startsWith("post"));
+                measured(2, "overall.height", id -> true);
+            }
+            case "cabinet" -> {
+                box("overall.width", "overall.depth", "", id -> id.startsWith("post"));
+                measured(2, "overall.height", id -> id.startsWith("post") || id.equals("top"));
+            }
+            case "bench" -> bench();
+            case "trestle" -> {
+                measured(0, "beam.length", id -> id.startsWith("leg"));
+                measured(1, "foot.spread", id -> id.startsWith("foot"));
+                measured(2, "overall.height", id -> true);
+            }
+            case "door" -> doors();
+            case "frame" -> frames();
+            case "stand" -> stand();
+            default -> assertThat(brief.kind()).isEqualTo("free");
+        }
+    }
+
+    private void bench() {
+        box("overall.length", "overall.depth", "", id -> id.equals("slab"));
+        boolean over = brief.choice("height.given").equals(Optional.of("over-slab"));
+        double[] slab = extent(2, id -> id.equals("slab"));
+        assertThat(over ? slab[1] : slab[0]).as("seat of a bench").isCloseTo(asked("seat.height"), within(EXACT));
+    }
+
+    private void doors() {
+        boolean opening = brief.choice("size.given").equals(Optional.of("opening"));
+        double gaps = opening ? 1 : 0;
+        assertThat(size(0, id -> id.startsWith("stile"))).as("width of a door")
+                .isCloseTo(asked("size.width") - gaps * 2 * asked("gap.sides"), within(EXACT));
+        assertThat(size(2, id -> id.startsWith("stile"))).as("height of a door").isCloseTo(
+                asked("size.height") - gaps * (asked("gap.top") + asked("gap.bottom")), within(EXACT));
+    }
+
+    /** By sight size the clear opening is what was asked. */
+    private void frames() {
+        if (brief.choice("size.given").equals(Optional.of("sight"))) {
+            assertThat(extent(0, "stile-right"::equals)[0] - extent(0, "stile-left"::equals)[1]).as("sight width")
+                    .isCloseTo(asked("size.width"), within(EXACT));
+            assertThat(extent(2, "rail-top"::equals)[0] - extent(2, "rail-bottom"::equals)[1]).as("sight height")
+                    .isCloseTo(asked("size.height"), within(EXACT));
+        } else {
+            box("size.width", "", "size.height", id -> id.startsWith("stile"));
+        }
+    }
+
+    /** The pot and its clearance fit between the legs at the height of the seat, and the rails' upper edges lie there. */
+    private void stand() {
+        double seat = asked("seat.height");
+        assertThat(extent(2, "rail-long"::equals)[1]).as("seat of a stand").isCloseTo(seat, within(EXACT));
+        double between = asked("pot.diameter") + 2 * asked("pot.clearance");
+        for (String leg : List.of("leg-left", "leg-right", "leg-front", "leg-back")) {
+            double distance = plan.frame().piece(leg).shape().farEdge().distance(Vector3D.of(0, 0, seat));
+            double lean = brief.angle("stand.lean").radians();
+            assertThat(distance / Math.cos(lean)).as(leg).isCloseTo(between / 2, within(EXACT));
+        }
+    }
+
+    private void box(String x, String y, String z, Predicate<String> pieces) {
+        List<String> names = List.of(x, y, z);
+        for (int axis = 0; axis < 3; axis++) {
+            if (!names.get(axis).isEmpty()) {
+                // A leaning table stands wider on the floor than its top: that is measured alone.
+                boolean top = !brief.angle("splay.front").isZero() || !brief.angle("splay.side").isZero();
+                measured(axis, names.get(axis),
+                        top && axis < 2 ? id -> id.equals("top") || id.equals("seat") : pieces);
+            }
+        }
+    }
+
+    private void measured(int axis, String parameter, Predicate<String> pieces) {
+        assertThat(size(axis, pieces)).as("%s of a %s", parameter, brief.kind()).isCloseTo(asked(parameter),
+                within(EXACT));
+    }
+
+    private double asked(String parameter) {
+        return brief.required(parameter).value().toMillimetres();
+    }
+
+    private double size(int axis, Predicate<String> pieces) {
+        double[] extent = extent(axis, pieces);
+        return extent[1] - extent[0];
+    }
+
+    /** Without what stands out at ends as tenons proud: the corners of skins of these pieces along an axis. */
+    private double[] extent(int axis, Predicate<String> pieces) {
+        double[] found = {Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY};
+        plan.pieces().stream().filter(piece -> pieces.test(piece.id())).map(PlannedPiece::mesh).map(Mesh::points)
+                .flatMap(List::stream).mapToDouble(point -> point.toArray()[axis]).forEach(value -> {
+                    found[0] = Math.min(found[0], value);
+                    found[1] = Math.max(found[1], value);
+                });
+        return found;
+    }
+}
