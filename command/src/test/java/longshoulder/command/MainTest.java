@@ -213,6 +213,14 @@ class MainTest {
         }
     }
 
+    /** In which order it is glued, and what to measure across: 3-4-5 by hand. */
+    @Test
+    void plan_glueUps_haveDiagonalsToCheck() throws Exception {
+        Path file = directory.resolve("mirror.longshoulder.json");
+        Files.writeString(file, run("new", "frame", "--set", "size.width=600", "--set", "size.height=800").out());
+        assertThat(run("plan", file.toString()).out()).containsPattern("(?m)^1\\. .*; diagonal 1000 mm$");
+    }
+
     @Test
     void set_splay_givesAngledShoulders() throws Exception {
         String file = design("splay.side=7");

@@ -15,6 +15,7 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Project;
+import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Documents;
 import longshoulder.desktop.model.FileAsker;
@@ -91,6 +92,32 @@ class BriefStageTest {
         assertThat(bench.plan().has("stretcher-middle")).isTrue();
         assertThat(robot.lookup("#brief-stretchers").queryAs(MenuButton.class).getText())
                 .isEqualTo("one along each end and one between");
+    }
+
+    /** From the tiles to a size and on, without a mouse. */
+    @Test
+    void keyboardAlone_choosesAKindAndGivesASize(FxRobot robot) {
+        robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        robot.interact(() -> robot.lookup("#kind-stool").query().requestFocus());
+        robot.push(KeyCode.SPACE);
+        settle();
+        assertThat(bench.project().brief().kind()).isEqualTo("stool");
+        for (int i = 0; i < 60 && !robot.lookup("#brief-overall-height").query().isFocused(); i++) {
+            robot.push(KeyCode.TAB);
+        }
+        robot.push(KeyCode.ENTER);
+        robot.write("510").push(KeyCode.ENTER);
+        settle();
+        assertThat(bench.project().brief().required("overall.height").value()).isEqualTo(Length.ofMillimetres(510));
+    }
+
+    @Test
+    void units_switchedInTheBrief_showEverySizeInInches(FxRobot robot) {
+        robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT1).push(KeyCode.SHORTCUT, KeyCode.U);
+        settle();
+        assertThat(robot.lookup("#brief-overall-length").queryAs(FigureField.class).getAccessibleText())
+                .contains("59 1/16");
+        assertThat(bench.project().brief().required("overall.length").value()).isEqualTo(Length.ofMillimetres(1500));
     }
 
     @Test

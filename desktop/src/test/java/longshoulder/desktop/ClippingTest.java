@@ -19,6 +19,9 @@ import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.brief.Value;
+import longshoulder.core.kind.Kind;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Showing;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.look.FigureField;
@@ -101,6 +104,22 @@ class ClippingTest {
             layOut(view.getScene());
         });
         assertNothingIsCut();
+    }
+
+    /** The brief of every kind in the smallest window and in inches, whose figures are longest. */
+    @ParameterizedTest
+    @CsvSource({"1024, 700", "1280, 800", "2560, 1440"})
+    void brief_noTextIsCutOff(int width, int height, FxRobot robot) throws Exception {
+        Workbench bench = show(robot, "reading-table", width, height);
+        for (Kind kind : Kinds.all()) {
+            robot.interact(() -> {
+                view.show(WorkStage.BRIEF);
+                bench.edit(new Edit.BuildAs(kind.id()));
+                bench.edit(new Edit.ShowIn(Showing.SIXTY_FOURTHS));
+                layOut(view.getScene());
+            });
+            assertNothingIsCut();
+        }
     }
 
     private void assertNothingIsCut() {

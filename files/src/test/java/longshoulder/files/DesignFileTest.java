@@ -114,6 +114,29 @@ class DesignFileTest {
         assertThat(DesignFile.read(file)).isEqualTo(project);
     }
 
+    /** A parameter of a type that was chosen away since, and a mark on a piece that is gone. */
+    @Test
+    void write_whatTheChosenTypeDoesNotKnow_isReadAgainAndTold() throws Exception {
+        Project project = Project.ofKind(Kinds.find("table").orElseThrow(), "", Showing.TENTH_MILLIMETRES);
+        for (Edit edit : List.of(give("stretchers", new Value.Chosen("box")),
+                give("apron-front/leg-front-left:joint", new Value.Chosen("haunched-tenon")),
+                give("apron-front/leg-front-left:haunch.width", new Value.Measured(Length.ofMillimetres(25))),
+                give("apron-front/leg-front-left:joint", new Value.Chosen("bridle")),
+                give("stretcher-front:orientation", new Value.Chosen("marked")),
+                give("stretchers", new Value.Chosen("none")))) {
+            project = edit.applyTo(project);
+        }
+        Path file = directory.resolve("stale.longshoulder.json");
+        DesignFile.write(file, project);
+        Project read = DesignFile.read(file);
+        assertThat(read).isEqualTo(project);
+        assertThat(Planner.plan(read).findings()).anyMatch(finding -> finding.code().equals("waits"));
+        Project back = give("apron-front/leg-front-left:joint", new Value.Chosen("haunched-tenon")).applyTo(read);
+        assertThat(Planner.plan(back).joints()).filteredOn(joint -> joint.id().equals("apron-front/leg-front-left"))
+                .singleElement().satisfies(joint -> assertThat(joint.figures()).hasEntrySatisfying("haunch.width",
+                        amount -> assertThat(amount.value()).isEqualTo(Length.ofMillimetres(25))));
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"stool", "bench", "workbench", "cabinet", "door", "frame", "trestle", "stand", "free"})
     void write_everyKind_isReadAgain(String kind) throws Exception {

@@ -12,10 +12,14 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import longshoulder.core.kind.Kind;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
@@ -35,6 +39,21 @@ class ExportsTest {
         JsonNode json = Json.READER.readTree(PlanJson.toBytes(plan));
         assertThat(SchemaCheck.plan(json)).isEmpty();
         assertThat(json.path("findings").path(0).path("code").asText()).isEqualTo("shoulders-unequal");
+    }
+
+    /** Glue-ups with their diagonals, joints of panels and crossings, and all findings are in the published form. */
+    @Test
+    void planJson_everyKind_matchesThePublishedSchema() throws Exception {
+        for (Kind kind : Kinds.all()) {
+            Plan made = Planner.plan(Project.ofKind(kind, "", Showing.SIXTY_FOURTHS));
+            JsonNode json = Json.READER.readTree(PlanJson.toBytes(made));
+            assertThat(SchemaCheck.plan(json)).as(kind.id()).isEmpty();
+            assertThat(json.path("pieces")).hasSize(made.pieces().size());
+            assertThat(json.path("joints")).hasSize(made.joints().size());
+            assertThat(json.path("assemblies")).as(kind.id()).hasSize(made.frame().assemblies().size());
+            json.path("assemblies").forEach(assembly -> assembly.path("pieces")
+                    .forEach(piece -> assertThat(made.has(piece.asText())).as(piece.asText()).isTrue()));
+        }
     }
 
     @Test
