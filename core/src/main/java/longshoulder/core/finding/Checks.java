@@ -17,6 +17,11 @@ public final class Checks {
 
     private Checks() {}
 
+    /** All processors share the checks, for none hangs on another. */
+    private static Stream<Finding> found(Subject subject) {
+        return JOINTS.parallelStream().map(check -> check.run(subject)).toList().stream().flatMap(List::stream);
+    }
+
     /** Every finding, the worst first; among equals in the order of the checks and the pieces. */
     public static List<Finding> run(Subject subject) {
         List<Finding> sizes = SIZES.run(subject);
@@ -24,7 +29,7 @@ public final class Checks {
             // What is said of joints between pieces that cannot be would only hide the cause.
             return sizes;
         }
-        return Stream.concat(sizes.stream(), JOINTS.stream().flatMap(check -> check.run(subject).stream()))
+        return Stream.concat(sizes.stream(), found(subject))
                 .sorted(Comparator.comparing(Finding::level)).toList();
     }
 }

@@ -12,7 +12,9 @@ import longshoulder.core.geometry.Congruence.HalfTurn;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.Pegged;
 import longshoulder.core.joint.Tenon;
+import longshoulder.core.joint.TuskedTenon;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Orientation;
 import longshoulder.core.reckoning.Label;
@@ -81,9 +83,9 @@ final class HandedCheck implements Check {
         }
     }
 
-    /** Whether a joint's tenon is nothing but its tenons: no slot, no peg hole. */
+    /** Whether nothing is cut out of a joint's tenon: no slot, no peg hole. */
     private static boolean isPlain(Joint joint) {
-        return joint.tenons().stream().mapToDouble(tenon -> tenon.adds().volume()).sum() - joint.adds().volume() < 1;
+        return !(joint instanceof Pegged) && !(joint.plain() instanceof TuskedTenon) && joint.wedged().isEmpty();
     }
 
     /** The piece as its mortises feel it: the body and the bare tenons. */

@@ -20,14 +20,20 @@ import longshoulder.core.project.Project;
  * @param built the frame with what was really cut
  * @param solids each piece with its joints cut, in the world, by its id
  * @param outlines edges of each piece with its joints cut, in its own frame of reference, by its id
+ * @param thresholds the figures at which checks fire, as the project has them
  */
 public record Subject(Project project, Frame planned, Frame built, List<Joint> joints,
-        Map<String, Solid> solids, Map<String, List<Mesh.Edge>> outlines) {
+        Map<String, Solid> solids, Map<String, List<Mesh.Edge>> outlines, Thresholds thresholds) {
 
     public Subject {
         solids = Map.copyOf(solids);
         joints = List.copyOf(joints);
         outlines = Map.copyOf(outlines);
+    }
+
+    public Subject(Project project, Frame planned, Frame built, List<Joint> joints, Map<String, Solid> solids,
+            Map<String, List<Mesh.Edge>> outlines) {
+        this(project, planned, built, joints, solids, outlines, Thresholds.of(project));
     }
 
     Solid solid(String piece) {
@@ -48,10 +54,6 @@ public record Subject(Project project, Frame planned, Frame built, List<Joint> j
         double tangential = Species.find(project.wood(piece.role().id())).map(Species::tangential).orElse(0.0);
         return Length.fromMillimetres(
                 piece.width().value().toMillimetres() * tangential * Thresholds.MOISTURE_SWING);
-    }
-
-    Thresholds thresholds() {
-        return Thresholds.of(project);
     }
 
     Stream<Tenon> tenons() {

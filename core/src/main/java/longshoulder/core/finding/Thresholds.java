@@ -18,7 +18,8 @@ import longshoulder.core.project.Project;
  * @param fitTight a mortise wider than its tenon by less than this is too tight: the glue is wiped off
  * @param fitLoose by more than this it is too loose
  */
-record Thresholds(Length wall, Length floor, Length glueRoom, Length drawbore, Length tuskRelish, Length heldWidth,
+public record Thresholds(Length wall, Length floor, Length glueRoom, Length drawbore, Length tuskRelish,
+        Length heldWidth,
         Length fitTight, Length fitLoose) {
 
     /** A wall ought to be at least one part in so many of the stock. */

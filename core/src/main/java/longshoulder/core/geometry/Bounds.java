@@ -13,16 +13,21 @@ public record Bounds(Vector3D least, Vector3D greatest) {
             Vector3D.of(Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY));
 
     static Bounds of(Iterable<Vector3D> points) {
-        double[] low = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY};
-        double[] high = {Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY};
+        double lowX = Double.POSITIVE_INFINITY;
+        double lowY = Double.POSITIVE_INFINITY;
+        double lowZ = Double.POSITIVE_INFINITY;
+        double highX = Double.NEGATIVE_INFINITY;
+        double highY = Double.NEGATIVE_INFINITY;
+        double highZ = Double.NEGATIVE_INFINITY;
         for (Vector3D point : points) {
-            double[] p = point.toArray();
-            for (int axis = 0; axis < 3; axis++) {
-                low[axis] = Math.min(low[axis], p[axis]);
-                high[axis] = Math.max(high[axis], p[axis]);
-            }
+            lowX = Math.min(lowX, point.getX());
+            lowY = Math.min(lowY, point.getY());
+            lowZ = Math.min(lowZ, point.getZ());
+            highX = Math.max(highX, point.getX());
+            highY = Math.max(highY, point.getY());
+            highZ = Math.max(highZ, point.getZ());
         }
-        return new Bounds(Vector3D.of(low), Vector3D.of(high));
+        return new Bounds(Vector3D.of(lowX, lowY, lowZ), Vector3D.of(highX, highY, highZ));
     }
 
     Bounds and(Bounds other) {

@@ -2,10 +2,9 @@ package longshoulder.core.geometry;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
+import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -19,12 +18,10 @@ public final class Cell {
     private final Vector3D[] corners;
     private final Bounds bounds;
 
-    private Cell(List<Polygon> faces) {
+    private Cell(List<Polygon> faces, List<Vector3D> corners) {
         this.faces = List.copyOf(faces);
-        Set<Vector3D> distinct = new LinkedHashSet<>();
-        faces.forEach(face -> distinct.addAll(face.corners()));
-        this.corners = distinct.toArray(Vector3D[]::new);
-        this.bounds = Bounds.of(distinct);
+        this.corners = corners.toArray(Vector3D[]::new);
+        this.bounds = Bounds.of(corners);
     }
 
     /**
@@ -42,7 +39,7 @@ public final class Cell {
         return Optional.of(new Cell(List.of(face(pose.along().negate(), c[0], c[4], c[6], c[2]),
                 face(pose.along(), c[1], c[3], c[7], c[5]), face(pose.across().negate(), c[0], c[1], c[5], c[4]),
                 face(pose.across(), c[2], c[6], c[7], c[3]), face(pose.out().negate(), c[0], c[2], c[3], c[1]),
-                face(pose.out(), c[4], c[5], c[7], c[6]))));
+                face(pose.out(), c[4], c[5], c[7], c[6])), List.of(c)));
     }
 
     private static Polygon face(Vector3D.Unit normal, Vector3D... corners) {
@@ -66,7 +63,8 @@ public final class Cell {
     Cell moved(Vector3D by) {
         return new Cell(faces.stream().map(face -> new Polygon(
                 face.plane().moved(face.plane().normal().dot(by)),
-                face.corners().stream().map(corner -> corner.add(by)).toList())).toList());
+                face.corners().stream().map(corner -> corner.add(by)).toList())).toList(),
+                Stream.of(corners).map(corner -> corner.add(by)).toList());
     }
 
     /** The part on the inner side of a half space. */
@@ -91,19 +89,24 @@ public final class Cell {
             face.clip(keep).ifPresent(part -> {
                 kept.add(part);
                 for (Vector3D corner : part.corners()) {
-                    if (Math.abs(keep.distance(corner)) <= Tolerance.LENGTH) {
+                    if (keep.distance(corner) >= -Tolerance.LENGTH) {
                         addNew(rim, corner);
                     }
                 }
             });
         }
         kept.add(new Polygon(keep, aroundNormal(rim, keep.normal())));
-        return new Cell(kept);
+        for (Vector3D corner : corners) {
+            if (keep.distance(corner) < -Tolerance.LENGTH) {
+                rim.add(corner);
+            }
+        }
+        return new Cell(kept, rim);
     }
 
     private static void addNew(List<Vector3D> points, Vector3D point) {
         for (Vector3D known : points) {
-            if (known.distance(point) < 2 * Tolerance.LENGTH) {
+            if (Plain.squaredDistance(known, point) < 4 * Tolerance.LENGTH * Tolerance.LENGTH) {
                 return;
             }
         }
@@ -120,7 +123,7 @@ public final class Cell {
         Vector3D up = normal.cross(right);
         return points.stream().sorted(Comparator.comparingDouble(point -> {
             Vector3D offset = point.subtract(middle);
-            return Math.atan2(offset.dot(up), offset.dot(right));
+            return Math.atan2(Plain.dot(offset, up), Plain.dot(offset, right));
         })).toList();
     }
 
@@ -176,7 +179,7 @@ public final class Cell {
     public double volume() {
         double sum = 0;
         for (Polygon face : faces) {
-            sum += face.area().dot(face.corners().get(0).subtract(bounds.least()));
+            sum += Plain.dot(face.area(), face.corners().getFirst().subtract(bounds.least()));
         }
         return sum / 3;
     }
@@ -189,12 +192,12 @@ public final class Cell {
      */
     public boolean isClearOf(Cell other, Vector3D.Unit toEye) {
         for (Polygon face : faces) {
-            if (face.plane().normal().dot(toEye) <= Tolerance.DIRECTION && other.isBeyond(face.plane())) {
+            if (Plain.dot(face.plane().normal(), toEye) <= Tolerance.DIRECTION && other.isBeyond(face.plane())) {
                 return true;
             }
         }
         for (Polygon face : other.faces) {
-            if (face.plane().normal().dot(toEye) >= -Tolerance.DIRECTION && isBeyond(face.plane())) {
+            if (Plain.dot(face.plane().normal(), toEye) >= -Tolerance.DIRECTION && isBeyond(face.plane())) {
                 return true;
             }
         }

@@ -18,7 +18,7 @@ public record HalfSpace(Vector3D.Unit normal, double offset) {
 
     /** Signed distance of a point from the boundary: negative inside. */
     public double distance(Vector3D point) {
-        return normal.dot(point) - offset;
+        return Plain.dot(normal, point) - offset;
     }
 
     /** The same boundary, moved outwards by a distance. */
@@ -41,7 +41,7 @@ public record HalfSpace(Vector3D.Unit normal, double offset) {
 
     /** Whether both have the same boundary, facing opposite ways. */
     public boolean faces(HalfSpace other) {
-        return normal.dot(other.normal) < -1 + Tolerance.DIRECTION
+        return Plain.dot(normal, other.normal) < -1 + Tolerance.DIRECTION
                 && Math.abs(offset + other.offset) < Tolerance.LENGTH;
     }
 }

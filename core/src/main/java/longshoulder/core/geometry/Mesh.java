@@ -20,9 +20,12 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
 
     /** A straight edge between two corners. */
     public record Edge(Vector3D from, Vector3D to) {
+        private static boolean near(Vector3D one, Vector3D other, double within) {
+            return Plain.squaredDistance(one, other) < within * within;
+        }
+
         boolean sameAs(Vector3D a, Vector3D b, double within) {
-            return from.distance(a) < within && to.distance(b) < within
-                    || from.distance(b) < within && to.distance(a) < within;
+            return near(from, a, within) && near(to, b, within) || near(from, b, within) && near(to, a, within);
         }
     }
 
@@ -48,9 +51,9 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
 
     private static Polygon moved(Polygon polygon, Pose from, Pose to, UnaryOperator<Vector3D> move) {
         Vector3D.Unit normal = polygon.plane().normal();
-        Vector3D turned = to.along().multiply(normal.dot(from.along()))
-                .add(to.across().multiply(normal.dot(from.across())))
-                .add(to.out().multiply(normal.dot(from.out())));
+        Vector3D turned = to.along().multiply(Plain.dot(normal, from.along()))
+                .add(to.across().multiply(Plain.dot(normal, from.across())))
+                .add(to.out().multiply(Plain.dot(normal, from.out())));
         List<Vector3D> corners = polygon.corners().stream().map(move).toList();
         return new Polygon(HalfSpace.through(corners.getFirst(), turned), corners);
     }

@@ -44,7 +44,7 @@ public record Polygon(HalfSpace plane, List<Vector3D> corners) {
             if (Math.abs(distances[i]) > Tolerance.LENGTH && Math.abs(distances[j]) > Tolerance.LENGTH
                     && distances[i] < 0 != distances[j] < 0) {
                 double share = distances[i] / (distances[i] - distances[j]);
-                kept.add(corners.get(i).lerp(corners.get(j), share));
+                kept.add(Plain.between(corners.get(i), corners.get(j), share));
             }
         }
         return kept;

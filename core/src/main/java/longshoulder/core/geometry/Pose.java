@@ -41,7 +41,7 @@ public record Pose(Vector3D origin, Vector3D.Unit along, Vector3D.Unit across, V
     /** A point of the world as the piece sees it. */
     public Vector3D toLocal(Vector3D world) {
         Vector3D offset = world.subtract(origin);
-        return Vector3D.of(offset.dot(along), offset.dot(across), offset.dot(out));
+        return Vector3D.of(Plain.dot(offset, along), Plain.dot(offset, across), Plain.dot(offset, out));
     }
 
     /** The x at which the line along the grain at (y, z) passes the boundary of a half space. */

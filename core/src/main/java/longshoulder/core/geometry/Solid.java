@@ -9,15 +9,23 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * The exact shape of a piece, such as a rail with its tenons: convex cells that touch but never overlap.
  *
  * <p>Immutable. Adding takes it on trust that what is added does not overlap ({@link #minus} and {@link #and} never
- * need to trust). Nothing at all is a solid without cells.
+ * need to trust). Nothing at all is a solid without cells. The bounds always follow from the cells, whatever is handed in.
  */
-public record Solid(List<Cell> cells) {
+public record Solid(List<Cell> cells, Bounds bounds) {
 
     /** No material. */
     public static final Solid NOTHING = new Solid(List.of());
 
     public Solid {
         cells = List.copyOf(cells);
+        bounds = Bounds.NOTHING;
+        for (Cell cell : cells) {
+            bounds = bounds.and(cell.bounds());
+        }
+    }
+
+    public Solid(List<Cell> cells) {
+        this(cells, Bounds.NOTHING);
     }
 
     public static Solid of(Optional<Cell> cell) {
@@ -33,6 +41,9 @@ public record Solid(List<Cell> cells) {
 
     /** What is left when another solid is cut out. */
     public Solid minus(Solid other) {
+        if (!bounds.overlaps(other.bounds)) {
+            return this;
+        }
         List<Cell> rest = cells;
         for (Cell tool : other.cells) {
             List<Cell> cut = new ArrayList<>();
@@ -46,6 +57,9 @@ public record Solid(List<Cell> cells) {
 
     /** What both share. */
     public Solid and(Solid other) {
+        if (!bounds.overlaps(other.bounds)) {
+            return NOTHING;
+        }
         List<Cell> shared = new ArrayList<>();
         for (Cell cell : cells) {
             for (Cell theirs : other.cells) {
@@ -57,7 +71,7 @@ public record Solid(List<Cell> cells) {
 
     /** Whether both want the same place: whether they share more than a touch. */
     public boolean overlaps(Solid other) {
-        return bounds().overlaps(other.bounds()) && and(other).volume() > Tolerance.VOLUME;
+        return bounds.overlaps(other.bounds) && and(other).volume() > Tolerance.VOLUME;
     }
 
     /** The part on the inner side of a half space. */
@@ -73,10 +87,6 @@ public record Solid(List<Cell> cells) {
     /** In mm³. */
     public double volume() {
         return cells.stream().mapToDouble(Cell::volume).sum();
-    }
-
-    public Bounds bounds() {
-        return cells.stream().map(Cell::bounds).reduce(Bounds.NOTHING, Bounds::and);
     }
 
     public boolean isNothing() {

@@ -42,7 +42,7 @@ public final class Joinery {
     public static List<Joint> of(Project project, Frame planned, Frame built) {
         Joinery run = new Joinery(project);
         Map<String, Piece> pieces = built.pieces().stream().collect(Collectors.toMap(Piece::id, piece -> piece));
-        List<Joint> alone = Meetings.find(planned).stream()
+        List<Joint> alone = Meetings.find(planned).parallelStream()
                 .map(m -> m.with(pieces.getOrDefault(m.rail().id(), m.rail())))
                 .map(meeting -> new Setting(project, meeting))
                 .map(setting -> Pegged.wrap(setting, Undercut.wrap(setting, make(setting))))
@@ -50,7 +50,7 @@ public final class Joinery {
         Map<String, List<Rival>> rivals = alone.stream()
                 .flatMap(joint -> joint.tenons().stream().map(tenon -> new Rival(tenon, joint.givesWay())))
                 .collect(Collectors.groupingBy(rival -> rival.tenon().meeting().post().id()));
-        return alone.stream()
+        return alone.parallelStream()
                 .map(joint -> joint.fitted(tenon -> run.amongst(project, new Rival(tenon, joint.givesWay()),
                         rivals.getOrDefault(joint.meeting().post().id(), List.of()))))
                 .toList();

@@ -86,6 +86,9 @@ public record Length(long picometres) implements Comparable<Length> {
 
     /** This length times a fraction, such as two thirds; rounded once, half to even, to a picometre. */
     public Length times(long numerator, long denominator) {
+        if (picometres % denominator == 0) {
+            return new Length(Math.multiplyExact(picometres / denominator, numerator));
+        }
         BigInteger scaled = BigInteger.valueOf(picometres).multiply(BigInteger.valueOf(numerator));
         return new Length(roundedQuotient(scaled, BigInteger.valueOf(denominator)).longValueExact());
     }

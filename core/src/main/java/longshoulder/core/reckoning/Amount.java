@@ -1,6 +1,7 @@
 package longshoulder.core.reckoning;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -11,15 +12,15 @@ import longshoulder.core.measure.Length;
  * A named length together with how it came about, such as "shoulder length = over the legs − 2 × leg".
  *
  * <p>A derived amount <em>is</em> its derivation: {@link #value} evaluates the tree, so what is explained and what is
- * computed cannot differ. The tree is small (tens of nodes), so nothing is remembered between evaluations. Putting an
- * amount into words is the business of {@link longshoulder.core.words.Words}.
+ * computed cannot differ. A derived record evaluates itself once, when it is made, whatever value it is handed; its shorter
+ * constructor is the one to use. Putting an amount into words is the business of {@link longshoulder.core.words.Words}.
  */
 public sealed interface Amount {
 
     /** What this is the length of. */
     Label label();
 
-    /** The exact length; evaluates the tree. */
+    /** The exact length. */
     Length value();
 
     /** What it is computed from, in order; empty for what was given. */
@@ -86,18 +87,17 @@ public sealed interface Amount {
     record Term(int times, Amount amount) {}
 
     /** Σ times · amount. */
-    record Sum(Label label, List<Term> terms) implements Amount {
+    record Sum(Label label, List<Term> terms, Length value) implements Amount {
         public Sum {
             terms = List.copyOf(terms);
+            value = Length.ZERO;
+            for (Term term : terms) {
+                value = value.plus(term.amount().value().times(term.times()));
+            }
         }
 
-        @Override
-        public Length value() {
-            Length total = Length.ZERO;
-            for (Term term : terms) {
-                total = total.plus(term.amount().value().times(term.times()));
-            }
-            return total;
+        public Sum(Label label, List<Term> terms) {
+            this(label, terms, Length.ZERO);
         }
 
         @Override
@@ -107,10 +107,15 @@ public sealed interface Amount {
     }
 
     /** A fraction of another amount, such as two thirds of the post; rounded half to even to a picometre. */
-    record Share(Label label, Amount of, int numerator, int denominator, Label because) implements Amount {
-        @Override
-        public Length value() {
-            return of.value().times(numerator, denominator);
+    record Share(Label label, Amount of, int numerator, int denominator, Label because, Length value)
+            implements
+                Amount {
+        public Share {
+            value = of.value().times(numerator, denominator);
+        }
+
+        public Share(Label label, Amount of, int numerator, int denominator, Label because) {
+            this(label, of, numerator, denominator, because, Length.ZERO);
         }
 
         @Override
@@ -129,10 +134,13 @@ public sealed interface Amount {
      *
      * @param factor the cosine, tangent or the like
      */
-    record Scaled(Label label, Amount of, double factor, Label because) implements Amount {
-        @Override
-        public Length value() {
-            return Length.fromMillimetres(of.value().toMillimetres() * factor);
+    record Scaled(Label label, Amount of, double factor, Label because, Length value) implements Amount {
+        public Scaled {
+            value = Length.fromMillimetres(of.value().toMillimetres() * factor);
+        }
+
+        public Scaled(Label label, Amount of, double factor, Label because) {
+            this(label, of, factor, because, Length.ZERO);
         }
 
         @Override
@@ -159,14 +167,14 @@ public sealed interface Amount {
     }
 
     /** The smallest of several, such as the wanted length and the free one. */
-    record Least(Label label, List<Amount> parts, Label because) implements Amount {
+    record Least(Label label, List<Amount> parts, Label because, Length value) implements Amount {
         public Least {
             parts = requireSome(parts);
+            value = parts.stream().map(Amount::value).reduce(Length::least).orElseThrow();
         }
 
-        @Override
-        public Length value() {
-            return parts.stream().map(Amount::value).reduce(Length::least).orElseThrow();
+        public Least(Label label, List<Amount> parts, Label because) {
+            this(label, parts, because, Length.ZERO);
         }
 
         @Override
@@ -176,14 +184,14 @@ public sealed interface Amount {
     }
 
     /** The largest of several. */
-    record Greatest(Label label, List<Amount> parts, Label because) implements Amount {
+    record Greatest(Label label, List<Amount> parts, Label because, Length value) implements Amount {
         public Greatest {
             parts = requireSome(parts);
+            value = parts.stream().map(Amount::value).reduce(Length::greatest).orElseThrow();
         }
 
-        @Override
-        public Length value() {
-            return parts.stream().map(Amount::value).reduce(Length::greatest).orElseThrow();
+        public Greatest(Label label, List<Amount> parts, Label because) {
+            this(label, parts, because, Length.ZERO);
         }
 
         @Override
@@ -193,16 +201,15 @@ public sealed interface Amount {
     }
 
     /** The nearest of the sizes at hand to the one wanted, such as the nearest chisel; of two equally near, the smaller. */
-    record Nearest(Label label, Amount wanted, List<Length> sizes, Label because) implements Amount {
+    record Nearest(Label label, Amount wanted, List<Length> sizes, Label because, Length value) implements Amount {
         public Nearest {
             sizes = List.copyOf(sizes);
+            Length want = wanted.value();
+            value = sizes.stream().sorted().min(Comparator.comparing(size -> size.minus(want).abs())).orElse(want);
         }
 
-        @Override
-        public Length value() {
-            Length want = wanted.value();
-            return sizes.stream().sorted().min(java.util.Comparator.comparing(size -> size.minus(want).abs()))
-                    .orElse(want);
+        public Nearest(Label label, Amount wanted, List<Length> sizes, Label because) {
+            this(label, wanted, sizes, because, Length.ZERO);
         }
 
         @Override

@@ -1,0 +1,31 @@
+package longshoulder.core.geometry;
+
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * Sums of products in plain doubles, for what is asked a million times a second. The library's own carry an extended precision
+ * that millimetres of furniture do not need, and take ten times as long: their noise is 1e-12 mm, a millionth of
+ * {@link Tolerance#LENGTH}.
+ */
+final class Plain {
+
+    private Plain() {}
+
+    static double dot(Vector3D a, Vector3D b) {
+        return a.getX() * b.getX() + a.getY() * b.getY() + a.getZ() * b.getZ();
+    }
+
+    static double squaredDistance(Vector3D a, Vector3D b) {
+        double x = a.getX() - b.getX();
+        double y = a.getY() - b.getY();
+        double z = a.getZ() - b.getZ();
+        return x * x + y * y + z * z;
+    }
+
+    /** The point that lies at a share of the way from one to another. */
+    static Vector3D between(Vector3D from, Vector3D to, double share) {
+        double rest = 1 - share;
+        return Vector3D.of(rest * from.getX() + share * to.getX(), rest * from.getY() + share * to.getY(),
+                rest * from.getZ() + share * to.getZ());
+    }
+}
