@@ -63,7 +63,8 @@ public final class Tables {
                 Arbitraries.integers().between(40_000, 100_000), Arbitraries.integers().between(60_000, 140_000),
                 Arbitraries.integers().between(16_000, 28_000), Arbitraries.integers().between(0, 9_000),
                 Arbitraries.integers().between(0, 60_000)).as((w, d, a, t, s, o) -> List.of(w, d, a, t, s, o));
-        return Combinators.combine(sizes, sections, Arbitraries.of("mitred", "shortened")).as(Tables::sensible);
+        return Combinators.combine(sizes, sections, Arbitraries.of("mitred", "shortened", "interlocked", "staggered"))
+                .as(Tables::sensible);
     }
 
     private static Project sensible(List<Integer> sizes, List<Integer> sections, String meeting) {

@@ -30,7 +30,7 @@ public enum JointKind {
     public List<Parameter> parameters() {
         return switch (this) {
             case STOPPED_TENON -> tenon(PEGS, choice("tenon.shoulders", "four", "three", "two", "bare-faced"),
-                    choice("tenon.line", "rail", "post"));
+                    choice("tenon.line", "rail", "post", "loose"));
             case HAUNCHED_TENON -> tenon(PEGS, measure("haunch.width"), measure("haunch.depth"),
                     choice("haunch.form", "square", "sloping", "groove-filling"));
             case DIVIDED_TENON -> tenon(PEGS, choice("tenon.division", "double", "twin", "triple"));

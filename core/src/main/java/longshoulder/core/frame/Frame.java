@@ -81,7 +81,7 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
     }
 
     /** With another piece of the same id; how it sits is measured anew. */
-    Frame replacing(Piece other) {
+    public Frame replacing(Piece other) {
         return new Frame(pieces.stream().map(piece -> piece.id().equals(other.id()) ? other : piece).toList(),
                 seatsWithout(other.id()), spans, dimensions, usual, assemblies, shapings);
     }

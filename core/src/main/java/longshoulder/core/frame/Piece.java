@@ -88,7 +88,7 @@ public record Piece(String id, Role role, String mark, Amount length, Amount wid
     }
 
     /** The same piece elsewhere. */
-    Piece moved(Vector3D by) {
+    public Piece moved(Vector3D by) {
         Pose there = new Pose(pose.origin().add(by), pose.along(), pose.across(), pose.out());
         return shape.isBox()
                 ? new Piece(id, role, mark, length, width, thickness, there)

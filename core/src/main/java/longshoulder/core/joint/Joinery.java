@@ -107,6 +107,9 @@ public final class Joinery {
     }
 
     private Tenon together(Setting setting, Tenon tenon, Tenon other, TenonMeeting way) {
+        if (way == TenonMeeting.INTERLOCKED && Interlock.isPossible(tenon, other)) {
+            return new Interlock(tenon, other).shared();
+        }
         Amount free = limit(tenon, other, way);
         Amount limit = tenon.limit().filter(known -> known.value().isLessThan(free.value())).orElse(free);
         Amount length = setting.given(Brief.TENON_LENGTH).isPresent() || way == TenonMeeting.FULL

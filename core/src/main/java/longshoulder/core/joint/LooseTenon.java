@@ -10,10 +10,11 @@ import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * Both pieces are mortised, and a tenon of its own joins them: as long as both mortises are deep, less the room for glue,
- * which is left half at each end. Its edges are rounded to half its thickness, as a cutter leaves the mortises.
+ * which is left half at each end. Both mortises are square to the shoulder, also where that leans. Its edges are rounded to half its thickness, as a cutter leaves the mortises.
  *
  * @param like thickness, width and place, as if it grew on the rail; its depth is that of each mortise
  * @param length of the loose tenon
@@ -30,7 +31,7 @@ public record LooseTenon(Tenon like, Amount length) implements Joint {
         Tenon.Ends ends = setting.choice("mortise.ends", "round").equals("round")
                 ? Tenon.Ends.ROUND
                 : Tenon.Ends.SQUARE;
-        return new LooseTenon(new TenonRules(setting).tenon().ending(ends).runs(depth, depth), length);
+        return new LooseTenon(new TenonRules(setting).tenon().ending(ends).runs(depth, depth).squareToPost(), length);
     }
 
     @Override
@@ -41,6 +42,12 @@ public record LooseTenon(Tenon like, Amount length) implements Joint {
     @Override
     public Meeting meeting() {
         return like.meeting();
+    }
+
+    /** Where the shoulder leans, both mortises stay square to it. */
+    @Override
+    public Vector3D.Unit homeward() {
+        return meeting().surface().normal().negate();
     }
 
     @Override
@@ -60,13 +67,19 @@ public record LooseTenon(Tenon like, Amount length) implements Joint {
 
     @Override
     public Solid removesFromRail() {
-        return new RailEnd(meeting()).intoRail(mm(like.depth()), like.section());
+        RailEnd end = new RailEnd(meeting());
+        return meeting().isSquare()
+                ? end.intoRail(mm(like.depth()), like.section())
+                : end.squareToPost(meeting().shoulder(), -mm(like.depth()), 0, like.section());
     }
 
     @Override
     public Solid loosePart() {
         double half = mm(length) / 2;
         RailEnd end = new RailEnd(meeting());
+        if (!meeting().isSquare()) {
+            return end.squareToPost(meeting().shoulder(), -half, half, like.section());
+        }
         return end.intoRail(half, like.section()).plus(end.beyondShoulder(half, like.section()));
     }
 

@@ -90,6 +90,11 @@ record RailEnd(Meeting meeting) {
      * face: what a plain mortise holds.
      */
     Solid squareToPost(HalfSpace from, double run, Section section) {
+        return squareToPost(from, 0, run, section);
+    }
+
+    /** The same from one distance to another; what is negative lies on the rail's side of the plane. */
+    Solid squareToPost(HalfSpace from, double first, double last, Section section) {
         Pose rail = meeting.rail().pose();
         double y = section.middleY();
         double z = section.middleZ();
@@ -100,7 +105,7 @@ record RailEnd(Meeting meeting) {
         Section middled = new Section(section.y0() - y, section.y1() - y, section.z0() - z, section.z1() - z,
                 section.radius());
         return rounded(pose, middled,
-                Cell.box(pose, 0, middled.y0(), middled.z0(), run, middled.y1(), middled.z1()));
+                Cell.box(pose, first, middled.y0(), middled.z0(), last, middled.y1(), middled.z1()));
     }
 
     /** From the boundary of a half space into it, as deep as {@code run} along the rail. */

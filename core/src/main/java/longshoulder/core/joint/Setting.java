@@ -19,8 +19,15 @@ record Setting(Project project, Meeting meeting) {
         if (!meeting.part().isEnd() || meeting.rail().role().isPanel()) {
             return meeting.part() == Meeting.Part.MIDDLE ? JointKind.CROSS_LAP : JointKind.GROOVE;
         }
-        return brief().choice(Address.of(meeting.id(), JointKind.CHOICE)).flatMap(JointKind::find)
+        JointKind chosen = brief().choice(Address.of(meeting.id(), JointKind.CHOICE)).flatMap(JointKind::find)
                 .filter(JointKind::isForEnds).orElse(JointKind.STOPPED_TENON);
+        return chosen == JointKind.STOPPED_TENON && isLoose() ? JointKind.LOOSE_TENON : chosen;
+    }
+
+    /** One of the three schools where a shoulder leans: a loose tenon, so that both mortises stay square. */
+    private boolean isLoose() {
+        return !meeting.isSquare() && brief().choice(meeting.id(), JointKind.STOPPED_TENON, "tenon.line")
+                .equals(Optional.of("loose"));
     }
 
     /** The length given for this joint, else for its type, else for the whole project. */

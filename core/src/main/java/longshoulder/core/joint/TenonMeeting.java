@@ -8,6 +8,10 @@ public enum TenonMeeting {
     MITRED,
     /** Each stops clear of the other. */
     SHORTENED,
+    /** One takes the upper half of what both want, the other the lower: both run past each other. */
+    INTERLOCKED,
+    /** One rail is moved along its posts until its tenons clear the other's: see {@link Staggering}. */
+    STAGGERED,
     /** Each keeps its wanted length, whatever the other does. */
     FULL;
 

@@ -53,7 +53,7 @@ final class Asked {
     /** What holds for all tenons of the piece. */
     Asked tenons() {
         return school(TENON_LENGTH, 3, 300).school(TENON_THICKNESS, 2, 100).school(MORTISE_DEPTH, 3, 300)
-                .way(TENON_MEETING, "mitred", "shortened", "full");
+                .way(TENON_MEETING, "mitred", "shortened", "interlocked", "staggered", "full");
     }
 
     List<Parameter> list() {

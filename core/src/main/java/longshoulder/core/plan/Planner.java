@@ -17,6 +17,7 @@ import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.AsMilled;
 import longshoulder.core.joint.Joinery;
 import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.Staggering;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -37,7 +38,7 @@ public final class Planner {
 
     /** The plan of a project whose pieces stand otherwise than its kind would set them. */
     public static Plan plan(Project project, Frame frame) {
-        Frame planned = AsMilled.follow(project, frame);
+        Frame planned = AsMilled.follow(project, Staggering.of(project, frame));
         Frame built = planned.withCut(project.cutShoulders());
         List<Joint> joints = Joinery.of(project.settled(frame), planned, built);
         // Each piece's solid and skin hang on nothing but the joints, so all processors share them.

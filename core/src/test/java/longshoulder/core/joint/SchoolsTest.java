@@ -17,6 +17,8 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.Planner;
 import longshoulder.core.project.EditRefused;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
@@ -67,6 +69,36 @@ class SchoolsTest {
                 figure(Joints.in(with(HouseRules.LENGTH, "longest", "tenon.meeting", "full", HouseRules.FLOOR, "10")),
                         Brief.TENON_LENGTH))
                 .isEqualTo(mm("48.5"));
+    }
+
+    /** Worked: rail 95 with shoulders of 12 wants 12 to 83; halved at 47.5 less half a millimetre each: 35 and 35. */
+    @Test
+    void meeting_interlocked_sharesTheHeight() {
+        Plan plan = Planner.plan(with("tenon.meeting", "interlocked", "apron.setback", "6"));
+        Tenon above = tenon(plan, "apron-front/leg-front-left");
+        Tenon below = tenon(plan, "apron-left/leg-front-left");
+        assertThat(above.mortiseFromEnd().value()).isEqualTo(mm("12"));
+        assertThat(above.mortiseToEnd().value()).isEqualTo(mm("47"));
+        assertThat(below.mortiseFromEnd().value()).isEqualTo(mm("48"));
+        assertThat(below.mortiseToEnd().value()).isEqualTo(mm("83"));
+        assertThat(above.length().value()).isEqualTo(below.length().value()).isEqualTo(mm("40"));
+        assertThat(plan.isStopped()).isFalse();
+    }
+
+    /** The side aprons go down until 83 lies 1 above their mortises, which began at 12: by 72. */
+    @Test
+    void meeting_staggered_movesTheLaterRails() {
+        Plan plan = Planner.plan(with("tenon.meeting", "staggered", "apron.setback", "6"));
+        assertThat(tenon(plan, "apron-front/leg-front-left").mortiseFromEnd().value()).isEqualTo(mm("12"));
+        assertThat(tenon(plan, "apron-left/leg-front-left").mortiseFromEnd().value()).isEqualTo(mm("84"));
+        assertThat(tenon(plan, "apron-right/leg-back-right").length().value()).isEqualTo(mm("40"));
+        assertThat(plan.piece("apron-left").shoulderLength().orElseThrow().value()).isEqualTo(mm("600"));
+        assertThat(plan.isStopped()).isFalse();
+    }
+
+    private static Tenon tenon(Plan plan, String joint) {
+        return plan.joints().stream().filter(one -> one.id().equals(joint)).findFirst().orElseThrow().tenons()
+                .getFirst();
     }
 
     /** For the joint before its type before the whole project. */

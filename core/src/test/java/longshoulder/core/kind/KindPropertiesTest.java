@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
-import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.geometry.Skins;
@@ -84,9 +83,8 @@ class KindPropertiesTest {
 
     private static Optional<Value> value(Parameter parameter, Random random, boolean wild) {
         return switch (parameter) {
-            case Parameter.Choice choice -> choice.name().equals(Brief.TENON_MEETING)
-                    ? Optional.empty()
-                    : Optional.of(new Value.Chosen(choice.options().get(random.nextInt(choice.options().size()))));
+            case Parameter.Choice choice ->
+                Optional.of(new Value.Chosen(choice.options().get(random.nextInt(choice.options().size()))));
             case Parameter.Turn turn -> Optional.of(new Value.Turned(
                     new Angle(random.nextInt(3) == 0 ? 0 : random.nextDouble() * turn.greatest().degrees())));
             case Parameter.Measure measure -> measure.metric().map(usual -> {

@@ -7,10 +7,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Objects;
 import longshoulder.core.Tables;
+import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.geometry.Bounds;
+import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Skins;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
@@ -83,6 +86,29 @@ class SplayTest {
                 .filter(one -> one.code().equals("tenon-short-grain")).findFirst().orElseThrow();
         Project mended = finding.remedies().getFirst().edit().applyTo(steep);
         assertThat(Planner.plan(mended).findings()).noneMatch(one -> one.code().equals("tenon-short-grain"));
+    }
+
+    /** The third school: whatever the lean, both mortises are square to the shoulder and as deep as asked. */
+    @Test
+    void looseTenonWhereTheShoulderLeans_hasBothMortisesSquare() {
+        Project project = Tables.give("stopped-tenon:tenon.line", "loose").applyTo(leaning(worked(), 7, 7, "square"));
+        Plan plan = Planner.plan(project);
+        assertThat(plan.isStopped()).isFalse();
+        assertThat(plan.joints()).isNotEmpty().allSatisfy(joint -> {
+            assertThat(joint.kind()).isEqualTo(JointKind.LOOSE_TENON);
+            HalfSpace face = joint.meeting().surface();
+            double depth = Objects.requireNonNull(joint.figures().get("mortise.depth")).value().toMillimetres();
+            assertThat(deepest(joint.removes(), face)).isCloseTo(depth, within(1e-6));
+            assertThat(deepest(joint.removesFromRail(), face.complement())).isCloseTo(depth, within(1e-6));
+            assertThat(joint.removes().volume()).isCloseTo(joint.removesFromRail().volume(), within(1e-3));
+        });
+        assertThat(Planner.plan(Tables.give("stopped-tenon:tenon.line", "loose").applyTo(Tables.worked())).joints())
+                .allMatch(joint -> joint.kind() == JointKind.STOPPED_TENON);
+    }
+
+    private static double deepest(Solid solid, HalfSpace face) {
+        return solid.cells().stream().flatMap(cell -> cell.corners().stream())
+                .mapToDouble(corner -> -face.distance(corner)).max().orElse(0);
     }
 
     @Test

@@ -1,0 +1,59 @@
+package longshoulder.core.joint;
+
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.frame.Frame;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.measure.Length;
+import longshoulder.core.project.Project;
+
+/**
+ * The school that moves one rail where the tenons of two compete for a post: the rail whose name comes later goes away from the
+ * nearer end of the post, until its mortise clears the other's. Rails on leaning posts stay where they are, for moved they would
+ * have other lengths.
+ */
+public final class Staggering {
+
+    private Staggering() {}
+
+    /** The frame with such rails moved, if the project asks for it. */
+    public static Frame of(Project project, Frame frame) {
+        boolean asked = project.brief().choice(Brief.TENON_MEETING).map(TenonMeeting::parse)
+                .filter(TenonMeeting.STAGGERED::equals).isPresent();
+        return asked ? moved(project.settled(frame), frame) : frame;
+    }
+
+    private static Frame moved(Project project, Frame frame) {
+        List<Tenon> tenons = Joinery.of(project, frame, frame).stream()
+                .filter(joint -> joint.givesWay() == GivesWay.BY_SCHOOL).flatMap(joint -> joint.tenons().stream())
+                .toList();
+        Map<String, Length> ways = new TreeMap<>();
+        for (Tenon tenon : tenons) {
+            for (Tenon other : tenons) {
+                if (tenon.id().compareTo(other.id()) > 0 && Interlock.isPossible(tenon, other)
+                        && Joinery.compete(tenon, other)) {
+                    ways.merge(tenon.meeting().rail().id(), way(tenon, other),
+                            (one, two) -> one.abs().isGreaterThan(two.abs()) ? one : two);
+                }
+            }
+        }
+        Frame staggered = frame;
+        for (Map.Entry<String, Length> way : ways.entrySet()) {
+            Piece rail = frame.piece(way.getKey());
+            staggered = staggered.replacing(
+                    rail.moved(rail.pose().across().multiply(way.getValue().toMillimetres())));
+        }
+        return staggered;
+    }
+
+    /** Away from the rail's face edge, or towards it where less than nothing. */
+    private static Length way(Tenon tenon, Tenon other) {
+        Length before = tenon.mortiseFromEnd().value();
+        Length behind = tenon.meeting().post().length().value().minus(tenon.mortiseToEnd().value());
+        return before.isGreaterThan(behind)
+                ? other.mortiseFromEnd().value().minus(tenon.mortiseToEnd().value()).minus(Joinery.CLEARANCE)
+                : other.mortiseToEnd().value().minus(before).plus(Joinery.CLEARANCE);
+    }
+}
