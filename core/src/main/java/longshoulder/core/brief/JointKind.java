@@ -9,7 +9,7 @@ import longshoulder.core.measure.Length;
 
 /** The types of joint that a meeting can get, and what each asks for. How each is made stands in its own file. */
 public enum JointKind {
-    STOPPED_TENON, HAUNCHED_TENON, DIVIDED_TENON, THROUGH_TENON, BLIND_WEDGED_TENON, TUSKED_TENON, STUB_TENON, LOOSE_TENON, HOUSING, LAPPED_DOVETAIL, SLIDING_DOVETAIL, TAPERED_DOVETAIL, BRIDLE, HALF_LAP, CROSS_LAP, GROOVE, COPE_AND_STICK, LONG_AND_SHORT, GLAZING_BAR;
+    STOPPED_TENON, HAUNCHED_TENON, DIVIDED_TENON, THROUGH_TENON, BLIND_WEDGED_TENON, TUSKED_TENON, STUB_TENON, LOOSE_TENON, HOUSING, LAPPED_DOVETAIL, SLIDING_DOVETAIL, TAPERED_DOVETAIL, BRIDLE, HALF_LAP, CROSS_LAP, GROOVE, EDGE_JOINT, COPE_AND_STICK, LONG_AND_SHORT, GLAZING_BAR;
 
     /** Name of the parameter that chooses the type of one joint. */
     public static final String CHOICE = "joint";
@@ -58,6 +58,8 @@ public enum JointKind {
             case BRIDLE -> List.of(measure("bridle.tongue"));
             case HALF_LAP -> List.of();
             case CROSS_LAP -> List.of(measure("lap.depth"));
+            case EDGE_JOINT -> List.of(choice("edge.form", "plain", "tongued"), measure("tongue.thickness"),
+                    measure("groove.depth"));
             case GROOVE -> List.of(measure("groove.room"), choice("groove.run", "panel", "through"),
                     choice("groove.form", "groove", "rebate"));
             case COPE_AND_STICK -> all(List.of(measure("tongue.length"), measure("tongue.thickness")), MOULD);
@@ -73,9 +75,9 @@ public enum JointKind {
         return Arrays.stream(values()).filter(JointKind::isForEnds).toList();
     }
 
-    /** Whether the end of a rail can have it; a crossing and the side of a panel each have a type of their own. */
+    /** Whether the end of a rail can have it; a crossing, the side of a panel and glued boards have types of their own. */
     public boolean isForEnds() {
-        return this != CROSS_LAP && this != GROOVE;
+        return this != CROSS_LAP && this != GROOVE && this != EDGE_JOINT;
     }
 
     private static Parameter measure(String name) {

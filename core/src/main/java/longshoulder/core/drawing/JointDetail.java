@@ -45,7 +45,7 @@ public final class JointDetail {
         if (joint.kind().isForEnds()) {
             return pose;
         }
-        Bounds cut = joint.removes().bounds();
+        Bounds cut = joint.site().bounds();
         Vector3D middle = cut.least().lerp(cut.greatest(), 0.5);
         Vector3D.Unit in = joint.meeting().inward();
         Vector3D.Unit across = joint.meeting().part() == Meeting.Part.MIDDLE

@@ -66,6 +66,7 @@ public final class Candidates {
             case BRIDLE -> bridle();
             case HALF_LAP -> halfLap();
             case CROSS_LAP -> say(true, "reason.crossLap", meeting.post().id());
+            case EDGE_JOINT -> say(true, "reason.edge", meeting.post().id());
             case GROOVE -> say(true, "reason.groove", meeting.rail().id());
             case COPE_AND_STICK -> copeAndStick();
             case LONG_AND_SHORT -> moulded("reason.longAndShort.frame");

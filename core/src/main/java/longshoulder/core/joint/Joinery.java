@@ -90,6 +90,7 @@ public final class Joinery {
             case HALF_LAP -> HalfLap.make(setting);
             case CROSS_LAP -> CrossLap.make(setting);
             case GROOVE -> Groove.make(setting);
+            case EDGE_JOINT -> EdgeJoint.make(setting);
             case COPE_AND_STICK -> CopeAndStick.make(setting);
             case LONG_AND_SHORT -> MouldedTenon.longAndShort(setting);
             case GLAZING_BAR -> MouldedTenon.glazingBar(setting);

@@ -15,6 +15,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon, ThroughTenon, BlindWedgedTenon,
         TuskedTenon, StubTenon, LooseTenon, Housing, Dovetail, TaperedDovetail, Bridle, HalfLap, CrossLap, Groove,
+        EdgeJoint,
         CopeAndStick,
         MouldedTenon,
         Pegged, Undercut {
@@ -36,6 +37,11 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
 
     /** What it takes out of the post, in the world. */
     Solid removes();
+
+    /** Where it is: what it takes out of the post, or where both touch if it takes nothing. */
+    default Solid site() {
+        return removes();
+    }
 
     /** What it takes out of the rail's body. */
     default Solid removesFromRail() {

@@ -28,7 +28,8 @@ public final class Meetings {
 
     private Meetings() {}
 
-    /** All meetings of a frame, in the order of its pieces. Pieces that are laid on meet nothing. */
+    /** All meetings of a frame, in the order of its pieces. Pieces that are laid on meet nothing
+     * but boards of their own kind. */
     public static List<Meeting> find(Frame frame) {
         List<Piece> joined = frame.pieces().stream().filter(piece -> !piece.role().isLaidOn() && piece.isReal())
                 .toList();
@@ -40,6 +41,7 @@ public final class Meetings {
             }
         }
         found.addAll(Overlaps.of(joined));
+        found.addAll(Boards.of(frame.pieces().stream().filter(Piece::isReal).toList()));
         return found;
     }
 

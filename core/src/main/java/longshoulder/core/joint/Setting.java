@@ -17,7 +17,9 @@ record Setting(Project project, Meeting meeting) {
     /** The type chosen for this meeting; the stopped tenon where none was. Panels and crossings leave no choice. */
     JointKind kind() {
         if (!meeting.part().isEnd() || meeting.rail().role().isPanel()) {
-            return meeting.part() == Meeting.Part.MIDDLE ? JointKind.CROSS_LAP : JointKind.GROOVE;
+            return meeting.part() == Meeting.Part.MIDDLE
+                    ? JointKind.CROSS_LAP
+                    : meeting.rail().role().isPanel() ? JointKind.GROOVE : JointKind.EDGE_JOINT;
         }
         JointKind chosen = brief().choice(Address.of(meeting.id(), JointKind.CHOICE)).flatMap(JointKind::find)
                 .filter(JointKind::isForEnds).orElse(JointKind.STOPPED_TENON);

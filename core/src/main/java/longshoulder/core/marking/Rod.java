@@ -177,6 +177,9 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
         HalfSpace end = zeroEnd == Meeting.Part.START ? shape.start() : shape.finish();
         DoubleSummaryStatistics runs = joint.removes().cells().stream().flatMap(cell -> cell.corners().stream())
                 .mapToDouble(corner -> tenon.value().toMillimetres() - end.distance(corner)).summaryStatistics();
+        if (runs.getCount() == 0) {
+            return List.of();
+        }
         return List.of(traced(Kind.MORTISE_START, "amount.mortiseFromEnd", runs.getMin(), piece, joint),
                 traced(Kind.MORTISE_END, "amount.mortiseToEnd", runs.getMax(), piece, joint));
     }

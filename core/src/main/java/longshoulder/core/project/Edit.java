@@ -241,14 +241,16 @@ public sealed interface Edit {
             return Optional.empty();
         }
         if (address.parameter().equals(JointKind.CHOICE)) {
-            // A panel stands in a groove: there is nothing to choose.
-            return address.pieces().filter(pieces -> !frame.piece(pieces[0]).role().isPanel())
-                    .map(pieces -> JointKind.choice());
+            // A panel stands in a groove, and a layer is glued on: there is nothing to choose.
+            return address.pieces().map(pieces -> frame.piece(pieces[0]).role())
+                    .filter(role -> !role.isPanel() && !role.isLaidOn())
+                    .map(role -> JointKind.choice());
         }
         JointKind type = project.settled(frame).brief()
                 .choice(Address.of(address.joint().orElseThrow(), JointKind.CHOICE))
                 .flatMap(JointKind::find).orElse(JointKind.STOPPED_TENON);
-        return Stream.of(type, JointKind.GROOVE, JointKind.CROSS_LAP).flatMap(one -> named(one, address).stream())
+        return Stream.of(type, JointKind.GROOVE, JointKind.CROSS_LAP, JointKind.EDGE_JOINT)
+                .flatMap(one -> named(one, address).stream())
                 .findFirst();
     }
 

@@ -125,7 +125,7 @@ class SchoolsTest {
 
     /** No option is offered that would change nothing, where the joint has pegs and wedges to which it can apply. */
     @ParameterizedTest
-    @EnumSource(value = JointKind.class, mode = EnumSource.Mode.EXCLUDE, names = {"GROOVE", "CROSS_LAP"})
+    @EnumSource(value = JointKind.class, mode = EnumSource.Mode.EXCLUDE, names = {"GROOVE", "CROSS_LAP", "EDGE_JOINT"})
     void everyOption_changesTheJoint(JointKind kind) {
         Project project = Joints.with(table("apron.setback", "0", "tenon.meeting", "full"), kind);
         for (String setting : List.of("peg=drawbored", "tenon.wedges=one")) {

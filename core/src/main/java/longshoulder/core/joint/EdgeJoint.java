@@ -1,0 +1,102 @@
+package longshoulder.core.joint;
+
+import static longshoulder.core.joint.RailEnd.mm;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Cell;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * Two boards glued along their grain, edge to edge or layer on layer: long grain to long grain holds by glue alone; a loose tongue
+ * in a groove of each keeps them level while they are glued.
+ *
+ * @param tongued whether there is a tongue
+ * @param thickness of the tongue
+ * @param depth of each groove; the tongue is a little less wide than both are deep
+ */
+public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amount depth) implements Joint {
+
+    /** How thick a slice of both boards is looked at, in millimetres. */
+    private static final double SLICE = 0.5;
+
+    private static final Length ROOM = Length.ofMillimetres(1);
+
+    static Joint make(Setting setting) {
+        Amount board = setting.meeting().rail().thickness();
+        return new EdgeJoint(setting.meeting(), setting.choice("edge.form", "plain").equals("tongued"),
+                setting.givenOr("tongue.thickness",
+                        () -> Setting.share("amount.tongueThickness", board, 1, 3, "rule.tongueThird")),
+                setting.givenOr("groove.depth",
+                        () -> Setting.share("amount.edgeGroove", board, 1, 3, "rule.tongueThird")));
+    }
+
+    @Override
+    public JointKind kind() {
+        return JointKind.EDGE_JOINT;
+    }
+
+    @Override
+    public Amount addedLength() {
+        return Setting.ruled("amount.noAddition", Length.ZERO, "rule.edge");
+    }
+
+    @Override
+    public Solid adds() {
+        return Solid.NOTHING;
+    }
+
+    @Override
+    public Solid removes() {
+        return tongued ? beside(mm(depth), mm(thickness)).and(meeting.post().body()) : Solid.NOTHING;
+    }
+
+    @Override
+    public Solid removesFromRail() {
+        return tongued ? beside(mm(depth), mm(thickness)).and(meeting.rail().body()) : Solid.NOTHING;
+    }
+
+    @Override
+    public Solid loosePart() {
+        return tongued
+                ? beside(mm(tongueWidth()) / 2, mm(thickness))
+                        .and(meeting.rail().body().plus(meeting.post().body()))
+                : Solid.NOTHING;
+    }
+
+    /** A thin slice on both sides of where the boards touch. */
+    @Override
+    public Solid site() {
+        return beside(SLICE, mm(meeting.rail().thickness()));
+    }
+
+    private Amount tongueWidth() {
+        return Amount.sum(Label.of("amount.tongueWidth")).plus(2, depth)
+                .minus(Setting.ruled("amount.glueRoom", ROOM, "rule.glueRoom")).amount();
+    }
+
+    /** As long as the rail, so far to both sides of its edge, in the middle of its thickness; in millimetres. */
+    private Solid beside(double reach, double thick) {
+        Piece rail = meeting.rail();
+        double edge = meeting.part() == Meeting.Part.FACE_EDGE ? 0 : mm(rail.width());
+        double middle = mm(rail.thickness()) / 2;
+        return Solid.of(Cell.box(rail.pose(), 0, edge - reach, middle - thick / 2, mm(rail.length()), edge + reach,
+                middle + thick / 2));
+    }
+
+    @Override
+    public Map<String, Amount> figures() {
+        Map<String, Amount> figures = new LinkedHashMap<>();
+        if (tongued) {
+            figures.put("tongue.thickness", thickness);
+            figures.put("tongue.width", tongueWidth());
+            figures.put("groove.depth", depth);
+        }
+        return figures;
+    }
+}
