@@ -1,16 +1,18 @@
 package longshoulder.core.frame;
 
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import longshoulder.core.geometry.Pose;
+import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
- * A change to the frame beyond what its kind asks for: a piece added, moved, resized, renamed or taken away. It names pieces and
+ * A change to the frame beyond what its kind asks for: a piece added, moved, resized, shaped, renamed or taken away. It names pieces and
  * not places, so that it holds when overall sizes change.
  */
 public sealed interface Alteration {
@@ -137,6 +139,66 @@ public sealed interface Alteration {
         }
     }
 
+    /**
+     * A long face planed off at an angle, so that rails which come in aslant stand square on it, or square ones aslant.
+     *
+     * @param keeps the neighbouring face at whose arris no wood is taken off
+     */
+    record Bevel(String piece, Facing face, Facing keeps, Angle angle) implements Alteration {
+        @Override
+        public Optional<Frame> applyTo(Frame frame) {
+            return frame.has(piece) ? Bevelling.of(this, frame) : Optional.empty();
+        }
+
+        @Override
+        public Map<String, String> fields() {
+            Map<String, String> fields = start("bevel", piece);
+            fields.put("face", face.id());
+            fields.put("keeps", keeps.id());
+            fields.put("angle", angle.toString());
+            return fields;
+        }
+    }
+
+    /**
+     * A long face worked to an arc; the shoulders of rails that meet it are scribed to it.
+     *
+     * @param form hollow: the ends stay; round: the middle stays
+     * @param from where it begins, from the piece's start
+     * @param run over how much of the length
+     */
+    record Curve(String piece, Facing face, Form form, Length radius, Length from, Length run) implements Alteration {
+
+        /** Which way an arc is bent. */
+        public enum Form {
+            HOLLOW, ROUND
+        }
+
+        @Override
+        public Optional<Frame> applyTo(Frame frame) {
+            return frame.has(piece) ? Curving.of(this, frame) : Optional.empty();
+        }
+
+        Arc arc() {
+            return new Arc(radius.toMillimetres(), run.toMillimetres());
+        }
+
+        boolean isRound() {
+            return form == Form.ROUND;
+        }
+
+        @Override
+        public Map<String, String> fields() {
+            Map<String, String> fields = start("curve", piece);
+            fields.put("face", face.id());
+            fields.put("form", form.name().toLowerCase(Locale.ROOT));
+            fields.put("radius", radius.toString());
+            fields.put("from", from.toString());
+            fields.put("run", run.toString());
+            return fields;
+        }
+    }
+
     /** Another workshop label. */
     record Rename(String piece, String mark) implements Alteration {
         @Override
@@ -183,7 +245,7 @@ public sealed interface Alteration {
 
         /** What files call it. */
         public String id() {
-            return name().toLowerCase(java.util.Locale.ROOT);
+            return name().toLowerCase(Locale.ROOT);
         }
 
         private static Vector3D.Unit axis(char letter) {

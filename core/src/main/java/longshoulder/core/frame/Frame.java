@@ -1,6 +1,7 @@
 package longshoulder.core.frame;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -84,6 +85,13 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
     public Frame replacing(Piece other) {
         return new Frame(pieces.stream().map(piece -> piece.id().equals(other.id()) ? other : piece).toList(),
                 seatsWithout(other.id()), spans, dimensions, usual, assemblies, shapings);
+    }
+
+    /** With more cut away from a piece after its joints. */
+    Frame shapedAway(String piece, Solid more) {
+        Map<String, Solid> shaped = new HashMap<>(shapings);
+        shaped.merge(piece, more, (before, now) -> before.plus(now.minus(before)));
+        return new Frame(pieces, seats, spans, dimensions, usual, assemblies, shaped);
     }
 
     private List<Seat> seatsWithout(String id) {

@@ -9,6 +9,7 @@ import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Project;
@@ -45,7 +46,8 @@ public final class Joinery {
         List<Joint> alone = Meetings.find(planned).parallelStream()
                 .map(m -> m.with(pieces.getOrDefault(m.rail().id(), m.rail())))
                 .map(meeting -> new Setting(project, meeting))
-                .map(setting -> Pegged.wrap(setting, Undercut.wrap(setting, make(setting))))
+                .map(setting -> Pegged.wrap(setting, Undercut.wrap(setting, Scribed.wrap(make(setting),
+                        built.shapings().getOrDefault(setting.meeting().post().id(), Solid.NOTHING)))))
                 .toList();
         Map<String, List<Rival>> rivals = alone.stream()
                 .flatMap(joint -> joint.tenons().stream().map(tenon -> new Rival(tenon, joint.givesWay())))

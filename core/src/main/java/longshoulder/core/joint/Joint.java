@@ -18,7 +18,7 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
         EdgeJoint,
         CopeAndStick,
         MouldedTenon,
-        Pegged, Undercut {
+        Wrapped {
 
     Meeting meeting();
 

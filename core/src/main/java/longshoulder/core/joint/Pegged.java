@@ -6,9 +6,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.UnaryOperator;
-import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
@@ -30,7 +28,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param places middles of the pegs across the rail's width, in millimetres from its face edge
  */
 public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount offset,
-        List<Double> places) implements Joint {
+        List<Double> places) implements Wrapped {
 
     /** One peg holds a tenon up to this width; a wider one takes two. */
     private static final Length ONE_PEG = Length.ofMillimetres(60);
@@ -98,21 +96,6 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
     }
 
     @Override
-    public Meeting meeting() {
-        return joint.meeting();
-    }
-
-    @Override
-    public JointKind kind() {
-        return joint.kind();
-    }
-
-    @Override
-    public Amount addedLength() {
-        return joint.addedLength();
-    }
-
-    @Override
     public Solid adds() {
         return joint.adds().minus(holes(mm(fromShoulder) - mm(offset)));
     }
@@ -120,11 +103,6 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
     @Override
     public Solid removes() {
         return joint.removes().plus(holes(mm(fromShoulder)));
-    }
-
-    @Override
-    public Solid removesFromRail() {
-        return joint.removesFromRail();
     }
 
     /** The pegs, flush with both faces of the post and pressed into shape where the holes do not meet. */
@@ -139,11 +117,6 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
     }
 
     @Override
-    public Vector3D.Unit homeward() {
-        return joint.homeward();
-    }
-
-    @Override
     public Vector3D looseWay() {
         return joint.loosePart().isNothing() ? meeting().rail().pose().out().multiply(2) : joint.looseWay();
     }
@@ -154,38 +127,8 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
     }
 
     @Override
-    public List<Tenon> tenons() {
-        return joint.tenons();
-    }
-
-    @Override
-    public boolean isOpen() {
-        return joint.isOpen();
-    }
-
-    @Override
-    public boolean isThrough() {
-        return joint.isThrough();
-    }
-
-    @Override
-    public GivesWay givesWay() {
-        return joint.givesWay();
-    }
-
-    @Override
-    public Optional<Wedging> wedged() {
-        return joint.wedged();
-    }
-
-    @Override
     public Joint fitted(UnaryOperator<Tenon> fit) {
         return new Pegged(joint.fitted(fit), diameter, fromShoulder, offset, places);
-    }
-
-    @Override
-    public Joint plain() {
-        return joint.plain();
     }
 
     @Override

@@ -1,20 +1,14 @@
 package longshoulder.core.joint;
 
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.function.UnaryOperator;
 import longshoulder.core.brief.HouseRules;
-import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
-import longshoulder.core.reckoning.Amount;
-import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * A tenoned joint whose face shoulders are cut in by half a degree from their line to the cheek, so that the line closes first.
  * The line that shows stays where it is.
  */
-public record Undercut(Joint joint) implements Joint {
+public record Undercut(Joint joint) implements Wrapped {
 
     /** Into the rail for each unit from the line towards the cheek. */
     private static final double SLOPE = Math.tan(Math.toRadians(0.5));
@@ -22,7 +16,9 @@ public record Undercut(Joint joint) implements Joint {
     /** The joint with its shoulders undercut, where that is the school of the house. */
     static Joint wrap(Setting setting, Joint joint) {
         boolean undercut = setting.choice(HouseRules.UNDERCUT, "none").equals("half-a-degree");
-        return undercut && !joint.tenons().isEmpty() && !(joint instanceof MouldedTenon) ? new Undercut(joint) : joint;
+        return undercut && !joint.tenons().isEmpty() && !(joint.plain() instanceof MouldedTenon)
+                ? new Undercut(joint)
+                : joint;
     }
 
     @Override
@@ -39,87 +35,7 @@ public record Undercut(Joint joint) implements Joint {
     }
 
     @Override
-    public Meeting meeting() {
-        return joint.meeting();
-    }
-
-    @Override
-    public JointKind kind() {
-        return joint.kind();
-    }
-
-    @Override
-    public Amount addedLength() {
-        return joint.addedLength();
-    }
-
-    @Override
-    public Solid adds() {
-        return joint.adds();
-    }
-
-    @Override
-    public Solid removes() {
-        return joint.removes();
-    }
-
-    @Override
-    public Solid loosePart() {
-        return joint.loosePart();
-    }
-
-    @Override
-    public Vector3D.Unit homeward() {
-        return joint.homeward();
-    }
-
-    @Override
-    public Vector3D looseWay() {
-        return joint.looseWay();
-    }
-
-    @Override
-    public String looseParts() {
-        return joint.looseParts();
-    }
-
-    @Override
-    public List<Tenon> tenons() {
-        return joint.tenons();
-    }
-
-    @Override
-    public boolean isOpen() {
-        return joint.isOpen();
-    }
-
-    @Override
-    public boolean isThrough() {
-        return joint.isThrough();
-    }
-
-    @Override
-    public GivesWay givesWay() {
-        return joint.givesWay();
-    }
-
-    @Override
-    public Optional<Wedging> wedged() {
-        return joint.wedged();
-    }
-
-    @Override
     public Joint fitted(UnaryOperator<Tenon> fit) {
         return new Undercut(joint.fitted(fit));
-    }
-
-    @Override
-    public Joint plain() {
-        return joint.plain();
-    }
-
-    @Override
-    public Map<String, Amount> figures() {
-        return joint.figures();
     }
 }

@@ -1,11 +1,14 @@
 package longshoulder.core.project;
 
 import java.util.Arrays;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import longshoulder.core.frame.Alteration;
+import longshoulder.core.frame.Facing;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Role;
+import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.LengthEntry;
@@ -16,6 +19,7 @@ import longshoulder.core.reckoning.Label;
 public final class Alterations {
 
     private static final int LONGEST_NAME = 60;
+    private static final int STEEPEST_BEVEL = 45;
 
     private final Map<String, String> fields;
     private final Unit unit;
@@ -66,6 +70,9 @@ public final class Alterations {
                     size("width"), size("thickness"), lengthOr("height"), lengthOr("shift"));
             case "move" -> new Alteration.Move(piece, lengthOr("x"), lengthOr("y"), lengthOr("z"));
             case "resize" -> new Alteration.Resize(piece, size("width"), size("thickness"));
+            case "bevel" -> new Alteration.Bevel(piece, facing("face"), facing("keeps"), angle("angle"));
+            case "curve" -> new Alteration.Curve(piece, facing("face"), form(), size("radius"), lengthOr("from"),
+                    size("run"));
             case "rename" -> new Alteration.Rename(piece, text("mark"));
             case "remove" -> new Alteration.Remove(piece);
             default -> throw new EditRefused(Label.of("refused.alteration", text("do")));
@@ -102,6 +109,31 @@ public final class Alterations {
         String lie = text("lie");
         return Arrays.stream(Alteration.Lying.values()).filter(one -> one.id().equals(lie)).findFirst()
                 .orElseThrow(() -> new EditRefused(Label.of("refused.lie", lie)));
+    }
+
+    private Facing facing(String field) {
+        String id = text(field);
+        return Facing.find(id).orElseThrow(() -> new EditRefused(Label.of("refused.facing", id)));
+    }
+
+    private Alteration.Curve.Form form() {
+        String form = textOr("form", "hollow");
+        return Arrays.stream(Alteration.Curve.Form.values())
+                .filter(one -> one.name().toLowerCase(Locale.ROOT).equals(form)).findFirst()
+                .orElseThrow(() -> new EditRefused(Label.of("refused.form", form)));
+    }
+
+    /** Steeper bevels than this are another face. */
+    private Angle angle(String field) {
+        try {
+            Angle angle = Angle.read(text(field));
+            if (angle.degrees() <= 0 || angle.degrees() > STEEPEST_BEVEL) {
+                throw new EditRefused(Label.of("refused.field", field));
+            }
+            return angle;
+        } catch (EntryException refused) {
+            throw new EditRefused(Label.of("refused.entry", field, refused.getMessage()));
+        }
     }
 
     private Length size(String field) {

@@ -1,0 +1,94 @@
+package longshoulder.core.frame;
+
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Pose;
+import longshoulder.core.geometry.Tolerance;
+import longshoulder.core.measure.Angle;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * Planes a long face of a post off at an angle: one of its arrises stays, at the other the wood goes. Rails that end on the face
+ * end on the new one, so that their shoulders follow.
+ */
+final class Bevelling {
+
+    /** So much of the post has to be left, in millimetres. */
+    private static final double LEAST = 1;
+
+    private final Piece post;
+    private final HalfSpace old;
+    private final HalfSpace bevelled;
+
+    private Bevelling(Piece post, HalfSpace old, HalfSpace bevelled) {
+        this.post = post;
+        this.old = old;
+        this.bevelled = bevelled;
+    }
+
+    /** Empty where the two faces do not share an arris, or nothing would be left of the post at the other one. */
+    static Optional<Frame> of(Alteration.Bevel asked, Frame frame) {
+        Piece post = frame.piece(asked.piece());
+        HalfSpace face = post.shape().looking(asked.face().direction());
+        HalfSpace keeps = post.shape().looking(asked.keeps().direction());
+        Vector3D.Unit along = post.pose().along();
+        if (!post.isReal() || Math.abs(face.normal().dot(keeps.normal())) > 0.5) {
+            return Optional.empty();
+        }
+        Vector3D.Unit sideways = along.cross(face.normal()).dot(keeps.normal()) > 0
+                ? along.cross(face.normal()).normalize()
+                : face.normal().cross(along).normalize();
+        Vector3D arris = HalfSpace.meet(face, keeps, new HalfSpace(along, along.dot(post.pose().origin())));
+        double turn = asked.angle().radians();
+        HalfSpace bevelled = HalfSpace.through(arris,
+                face.normal().multiply(Math.cos(turn)).subtract(sideways.multiply(Math.sin(turn))));
+        Bevelling bevelling = new Bevelling(post, face, bevelled);
+        return bevelling.isWhole(keeps, asked.angle()) ? Optional.of(bevelling.applied(frame)) : Optional.empty();
+    }
+
+    /** Whether some of the old face's depth is left at the arris where the wood goes. */
+    private boolean isWhole(HalfSpace keeps, Angle angle) {
+        boolean overWidth = Math.abs(keeps.normal().dot(post.pose().across())) > 0.5;
+        double width = post.width().value().toMillimetres();
+        double thickness = post.thickness().value().toMillimetres();
+        return (overWidth ? width : thickness) * Math.tan(angle.radians()) < (overWidth ? thickness : width) - LEAST;
+    }
+
+    private Piece planed() {
+        Shape s = post.shape();
+        Shape other = new Shape(s.start(), s.finish(), at(s.faceSide()), at(s.back()), at(s.faceEdge()),
+                at(s.farEdge()));
+        Pose pose = post.pose();
+        return new Piece(post.id(), post.role(), post.mark(), post.length(), post.width(), post.thickness(),
+                new Pose(other.corners(other.start()).getFirst(), pose.along(), pose.across(), pose.out()), other);
+    }
+
+    private HalfSpace at(HalfSpace plane) {
+        return plane.equals(old) ? bevelled : plane;
+    }
+
+    private Frame applied(Frame frame) {
+        Frame altered = frame.replacing(planed());
+        for (Piece rail : frame.pieces()) {
+            boolean starts = endsHere(rail, rail.shape().start());
+            boolean finishes = endsHere(rail, rail.shape().finish());
+            if (starts || finishes) {
+                altered = altered.replacing(RailBetween.lay(rail.id(), rail.role(), rail.mark(), rail.width(),
+                        rail.thickness(), rail.pose(), List.of(rail.length(), post.width(), post.thickness()),
+                        starts ? bevelled : rail.shape().start().complement(),
+                        finishes ? bevelled : rail.shape().finish().complement()));
+            }
+        }
+        return altered;
+    }
+
+    private boolean endsHere(Piece rail, HalfSpace end) {
+        if (!rail.isReal() || !end.faces(old)) {
+            return false;
+        }
+        List<Vector3D> corners = rail.shape().corners(end);
+        Vector3D middle = corners.get(0).lerp(corners.get(2), 0.5);
+        return post.shape().planes().stream().allMatch(plane -> plane.distance(middle) < Tolerance.LENGTH);
+    }
+}

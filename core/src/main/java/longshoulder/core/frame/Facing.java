@@ -1,0 +1,32 @@
+package longshoulder.core.frame;
+
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/** Which way a long face of a piece looks, as one stands before the furniture. */
+public enum Facing {
+    FRONT, BACK, LEFT, RIGHT, TOP, BOTTOM;
+
+    /** What files and commands call it. */
+    public String id() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** The one with an id; empty if there is none. */
+    public static Optional<Facing> find(String id) {
+        return Arrays.stream(values()).filter(facing -> facing.id().equals(id)).findFirst();
+    }
+
+    Vector3D.Unit direction() {
+        return switch (this) {
+            case FRONT -> Vector3D.Unit.MINUS_Y;
+            case BACK -> Vector3D.Unit.PLUS_Y;
+            case LEFT -> Vector3D.Unit.MINUS_X;
+            case RIGHT -> Vector3D.Unit.PLUS_X;
+            case TOP -> Vector3D.Unit.PLUS_Z;
+            case BOTTOM -> Vector3D.Unit.MINUS_Z;
+        };
+    }
+}

@@ -1,0 +1,106 @@
+package longshoulder.core.joint;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.reckoning.Amount;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/** A joint to which something was done besides: whatever is not said otherwise is as it was. */
+sealed interface Wrapped extends Joint permits Pegged, Undercut, Scribed {
+
+    /** The joint inside. */
+    Joint joint();
+
+    @Override
+    default Meeting meeting() {
+        return joint().meeting();
+    }
+
+    @Override
+    default JointKind kind() {
+        return joint().kind();
+    }
+
+    @Override
+    default Amount addedLength() {
+        return joint().addedLength();
+    }
+
+    @Override
+    default Solid adds() {
+        return joint().adds();
+    }
+
+    @Override
+    default Solid removes() {
+        return joint().removes();
+    }
+
+    @Override
+    default Solid site() {
+        return joint().site();
+    }
+
+    @Override
+    default Solid removesFromRail() {
+        return joint().removesFromRail();
+    }
+
+    @Override
+    default Solid loosePart() {
+        return joint().loosePart();
+    }
+
+    @Override
+    default Vector3D.Unit homeward() {
+        return joint().homeward();
+    }
+
+    @Override
+    default Vector3D looseWay() {
+        return joint().looseWay();
+    }
+
+    @Override
+    default String looseParts() {
+        return joint().looseParts();
+    }
+
+    @Override
+    default List<Tenon> tenons() {
+        return joint().tenons();
+    }
+
+    @Override
+    default boolean isOpen() {
+        return joint().isOpen();
+    }
+
+    @Override
+    default boolean isThrough() {
+        return joint().isThrough();
+    }
+
+    @Override
+    default GivesWay givesWay() {
+        return joint().givesWay();
+    }
+
+    @Override
+    default Optional<Wedging> wedged() {
+        return joint().wedged();
+    }
+
+    @Override
+    default Joint plain() {
+        return joint().plain();
+    }
+
+    @Override
+    default Map<String, Amount> figures() {
+        return joint().figures();
+    }
+}
