@@ -213,6 +213,34 @@ class MainTest {
         }
     }
 
+    @Test
+    void set_alter_bevelsAndCurves_andTheFileKeepsThem() throws Exception {
+        String file = design("apron.width=95");
+        assertThat(run("set", file, "--alter", "bevel,piece=leg-front-left,face=right,keeps=front,angle=7").err())
+                .isEmpty();
+        assertThat(run("plan", file, "--json").out()).containsPattern("\"edgeAngle\" : -?7\\.0");
+        assertThat(run("set", file, "--alter",
+                "curve,piece=leg-front-right,face=left,form=round,radius=400,run=95,from=0").err()).isEmpty();
+        assertThat(run("plan", file, "--why", "B1").out()).contains("the scribed shoulder stands out by");
+        assertThat(run("set", file, "--alter", "bevel,piece=leg-front-left,face=up,keeps=front,angle=7").err())
+                .contains("is no face");
+        assertThat(run("set", file, "--alter", "curve,piece=leg-back-left,face=left,radius=30,run=95").err())
+                .contains("cannot be curved so");
+    }
+
+    @Test
+    void curve_radiusRiseOrOffsets_andATemplate() throws Exception {
+        Path svg = directory.resolve("edge.svg");
+        Outcome drawn = run("curve", "--chord", "95", "--radius", "900", "--stations", "4", "--svg", svg.toString());
+        assertThat(drawn.out()).contains("sagitta 1.254 mm").contains("at    47.500 mm:    1.254 mm");
+        assertThat(svg).content().startsWith("<svg").contains("A 900.000 900.000 0 0 1 105.000").contains("h 100");
+        assertThat(run("curve", "--chord", "95", "--rise", "1.2542").out()).contains("radius 900.");
+        assertThat(run("curve", "--chord", "80", "--offsets", "15.83,20,15.83").out())
+                .containsPattern("radius (49\\.9|50\\.0)").contains("leaves this arc by 0.0");
+        assertThat(run("curve", "--chord", "95", "--radius", "40").err()).contains("at least half of it");
+        assertThat(run("curve", "--chord", "95").code()).isEqualTo(2);
+    }
+
     /** In which order it is glued, and what to measure across: 3-4-5 by hand. */
     @Test
     void plan_glueUps_haveDiagonalsToCheck() throws Exception {

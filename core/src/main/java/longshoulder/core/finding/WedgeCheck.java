@@ -13,7 +13,7 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
 
-/** Wedges that split the post, cannot open their tenon, split it beyond the slot, or keep a blind joint from closing. */
+/** Wedges that split the post, cannot open their tenon, are too few or too many, split it beyond the slot, or keep a blind joint from closing. */
 final class WedgeCheck implements Check {
 
     @Override
@@ -29,6 +29,7 @@ final class WedgeCheck implements Check {
     }
 
     private static void open(Subject subject, Joint joint, Wedging wedging, List<Finding> findings) {
+        count(subject, joint, wedging, findings);
         if (!wedging.acrossGrain()) {
             findings.add(new Finding("wedge-with-grain", Level.RISK, about(joint),
                     Label.of("finding.wedgeWithGrain", joint.id(), joint.meeting().post().id()),
@@ -51,6 +52,18 @@ final class WedgeCheck implements Check {
                     new Remedies(subject.project())
                             .add(Label.of("remedy.relief", joint.id()), choose(joint, "wedge.relief", "drilled"))
                             .list()));
+        }
+    }
+
+    /** One wedge opens a narrow tenon evenly, two a wide one. */
+    private static void count(Subject subject, Joint joint, Wedging wedging, List<Finding> findings) {
+        if (wedging.count() != wedging.fittingCount()) {
+            Length width = wedging.tenon().width().value();
+            boolean more = wedging.count() < wedging.fittingCount();
+            findings.add(new Finding("wedge-count", more ? Level.RISK : Level.NOTE, about(joint),
+                    Label.of(more ? "finding.oneWedge" : "finding.twoWedges", joint.id(), width, Wedging.ONE_WEDGE),
+                    new Remedies(subject.project()).add(Label.of(more ? "remedy.twoWedges" : "remedy.oneWedge",
+                            joint.id()), choose(joint, "tenon.wedges", more ? "two" : "one")).list()));
         }
     }
 

@@ -164,7 +164,7 @@ public sealed interface Alteration {
      * A long face worked to an arc; the shoulders of rails that meet it are scribed to it.
      *
      * @param form hollow: the ends stay; round: the middle stays
-     * @param from where it begins, from the piece's start
+     * @param from where it begins, from the piece's upper end; of a level piece from its left end or its front one
      * @param run over how much of the length
      */
     record Curve(String piece, Facing face, Form form, Length radius, Length from, Length run) implements Alteration {

@@ -59,11 +59,18 @@ final class Curving {
                 .clip(HalfSpace.through(from, square).complement());
     }
 
+    /** The maker counts from the upper end, or from the left, or from the front; the piece from its own start. */
+    private double begin() {
+        double from = asked.from().toMillimetres();
+        boolean backwards = piece.pose().along().dot(Vector3D.of(1, 1, -1)) < 0;
+        return backwards ? piece.length().value().toMillimetres() - from - asked.run().toMillimetres() : from;
+    }
+
     private Vector3D onArc(double place) {
         Vector3D origin = piece.pose().origin();
         Vector3D foot = origin.subtract(face.normal().multiply(face.distance(origin)));
         double depth = asked.isRound() ? asked.arc().fall(place) : asked.arc().rise(place);
-        return foot.add(piece.pose().along().multiply(asked.from().toMillimetres() + place))
+        return foot.add(piece.pose().along().multiply(begin() + place))
                 .subtract(face.normal().multiply(depth));
     }
 }

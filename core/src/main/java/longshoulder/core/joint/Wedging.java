@@ -28,7 +28,7 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
     public static final Length KERF = Length.ofMillimetres(2);
 
     /** One wedge opens a tenon up to this width; a wider one takes two. */
-    private static final Length ONE_WEDGE = Length.ofMillimetres(25);
+    public static final Length ONE_WEDGE = Length.ofMillimetres(25);
 
     /** No wedges at all. */
     static Wedging none(Tenon tenon) {
@@ -42,8 +42,7 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
         if (chosen.equals("none")) {
             return none(tenon);
         }
-        boolean wide = tenon.width().value().isGreaterThan(ONE_WEDGE);
-        int count = chosen.equals("two") || chosen.equals("fitting") && wide ? 2 : 1;
+        int count = chosen.equals("two") || chosen.equals("fitting") && fittingCount(tenon) == 2 ? 2 : 1;
         Amount flare = setting.givenOr("wedge.flare",
                 () -> Setting.ruled("amount.flare", Length.ofMicrometres(1_500), "rule.flare"));
         Amount run = setting.givenOr("wedge.flare-run",
@@ -55,6 +54,15 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
         return new Wedging(tenon, count, flare, run, slot, length,
                 setting.choice("wedge.relief", "drilled").equals("drilled"),
                 setting.choice("wedge.line", "across-grain").equals("across-grain"));
+    }
+
+    /** How many wedges a tenon of this width ought to have. */
+    public int fittingCount() {
+        return fittingCount(tenon);
+    }
+
+    private static int fittingCount(Tenon tenon) {
+        return tenon.width().value().isGreaterThan(ONE_WEDGE) ? 2 : 1;
     }
 
     /** The same for a tenon that was fitted. */

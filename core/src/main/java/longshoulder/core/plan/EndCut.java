@@ -15,7 +15,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param sawTilt tilt of its blade, in degrees
  * @param longPoint length of the longest arris, from this shoulder or end to the other
  * @param shortPoint length of the shortest
- * @param longAt which edge of the piece has the long point at this end
+ * @param longAt which edge or face of the piece has the long point at this end
  */
 public record EndCut(double faceAngle, double edgeAngle, double sawMitre, double sawTilt, Length longPoint,
         Length shortPoint, LongAt longAt) {
@@ -25,7 +25,7 @@ public record EndCut(double faceAngle, double edgeAngle, double sawMitre, double
 
     /** Where the long point of an end lies. */
     public enum LongAt {
-        NEITHER, FACE_EDGE, FAR_EDGE
+        NEITHER, FACE_EDGE, FAR_EDGE, FACE_SIDE, BACK
     }
 
     public boolean isSquare() {
@@ -50,16 +50,24 @@ public record EndCut(double faceAngle, double edgeAngle, double sawMitre, double
      * @param arrises lengths of the four long edges, in millimetres
      */
     static EndCut along(Pose pose, Vector3D.Unit m, double[] arrises) {
-        double out = m.dot(pose.across());
-        LongAt longAt = Math.abs(out) < Tolerance.DIRECTION
-                ? LongAt.NEITHER
-                : out > 0 ? LongAt.FACE_EDGE : LongAt.FAR_EDGE;
         double u = m.dot(pose.along());
         double face = degrees(Math.atan(m.dot(pose.across()) / u));
         return new EndCut(face, degrees(Math.atan(m.dot(pose.out()) / u)), face,
                 degrees(Math.asin(Math.min(1, Math.abs(m.dot(pose.out()))))),
                 Length.fromMillimetres(Arrays.stream(arrises).max().orElse(0)),
-                Length.fromMillimetres(Arrays.stream(arrises).min().orElse(0)), longAt);
+                Length.fromMillimetres(Arrays.stream(arrises).min().orElse(0)),
+                longAt(m.dot(pose.across()), m.dot(pose.out())));
+    }
+
+    /** The long point is on the side from which the plane leans away; where it leans to an edge, that edge tells. */
+    private static LongAt longAt(double across, double out) {
+        if (Math.abs(across) >= Tolerance.DIRECTION) {
+            return across > 0 ? LongAt.FACE_EDGE : LongAt.FAR_EDGE;
+        }
+        if (Math.abs(out) >= Tolerance.DIRECTION) {
+            return out > 0 ? LongAt.BACK : LongAt.FACE_SIDE;
+        }
+        return LongAt.NEITHER;
     }
 
     /** Adding zero turns −0.0 into 0.0, which is what a square end shows. */

@@ -50,6 +50,8 @@ class ChecksTest {
             "tenon-wide, NOTE, apron.width=80, apron.width=70",
             "tenon-wide, RISK, apron.width=130, apron.width=95",
             "wedge-with-grain, RISK, @through-tenon @tenon.wedges=two @wedge.line=with-grain, @through-tenon @tenon.wedges=two",
+            "wedge-count, RISK, @through-tenon @tenon.wedges=one, @through-tenon @tenon.wedges=two",
+            "wedge-count, NOTE, apron.width=37 @through-tenon @tenon.wedges=two, apron.width=37 @through-tenon @tenon.wedges=one",
             "flare-short, RISK, @through-tenon @tenon.wedges=two @wedge.flare-run=47, @through-tenon @tenon.wedges=two @wedge.flare-run=48",
             "no-relief-hole, RISK, @through-tenon @tenon.wedges=one @wedge.relief=none, @through-tenon @tenon.wedges=one",
             "blind-wedge-long, STOP, @blind-wedged-tenon @tenon.length=30 @wedge.length=26, @blind-wedged-tenon @tenon.length=30 @wedge.length=25",

@@ -54,7 +54,7 @@ class JointPropertiesTest {
     }
 
     /** Drawn back along its way by any distance, the rail's end meets no wood of the post. */
-    @Property(tries = 250)
+    @Property(tries = 1000)
     void drawnBackAlongItsWay_meetsNothing(@ForAll("anyJoint") Project project) {
         Plan plan = Planner.plan(project);
         Joint joint = Joints.in(project);
@@ -70,7 +70,7 @@ class JointPropertiesTest {
     }
 
     /** Stock less what is removed and plus what the joints add is the piece, measured on its skin. */
-    @Property(tries = 250)
+    @Property(tries = 1000)
     void volumesAddUp(@ForAll("anyJoint") Project project) {
         Plan plan = Planner.plan(project);
         if (plan.isStopped()) {
@@ -105,7 +105,7 @@ class JointPropertiesTest {
     }
 
     /** A square stopped tenon leaves exactly the stated room at the bottom of its mortise and none beside it. */
-    @Property(tries = 150)
+    @Property(tries = 600)
     void clearance_isTheRoomAtTheBottom(@ForAll("sensible") Project table) {
         Project project = Tables.give("tenon.meeting", "shortened").applyTo(table);
         Plan plan = Planner.plan(project);
@@ -128,7 +128,7 @@ class JointPropertiesTest {
     }
 
     /** Any piece and its mirror image are found to be twins, whatever joints are cut in it. */
-    @Property(tries = 120)
+    @Property(tries = 600)
     void mirrorImages_areFound(@ForAll("anyJoint") Project project) {
         for (PlannedPiece piece : Planner.plan(project).pieces()) {
             List<Mesh.Edge> mirrored = piece.outline().stream()

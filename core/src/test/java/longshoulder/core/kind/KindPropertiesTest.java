@@ -36,7 +36,7 @@ class KindPropertiesTest {
     /** Times any value anywhere within its bounds, else within a third of the default. */
     private static final int WILD = 8;
 
-    @Property(tries = 1000)
+    @Property(tries = 2000)
     void anyValuesWithinBounds_planOrStop(@ForAll("designs") Project project) {
         Plan plan = Planner.plan(project);
         if (!plan.isStopped()) {

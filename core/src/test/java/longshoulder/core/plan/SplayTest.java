@@ -180,7 +180,7 @@ class SplayTest {
     }
 
     /** Solids never overlap, skins are closed, meetings are found, the top section keeps the overhang. */
-    @Property(tries = 200)
+    @Property(tries = 1000)
     void anyLean_isSound(@ForAll("tables") Project project) {
         Plan plan = Planner.plan(project);
         assertThat(plan.joints().size()).isEqualTo(8);
@@ -205,7 +205,7 @@ class SplayTest {
         assertThat(outermost).isCloseTo(overhang, within(1e-6));
     }
 
-    @Property(tries = 200)
+    @Property(tries = 1000)
     void anyLean_tenonsLieInTheirMortises(@ForAll("tables") Project project) {
         Plan plan = Planner.plan(project);
         for (Joint joint : plan.joints()) {
