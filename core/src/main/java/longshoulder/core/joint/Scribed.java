@@ -6,10 +6,12 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * A tenoned joint on a face that was worked to a curve or a taper: the rail runs on to where the wood still is, so that its
@@ -18,6 +20,12 @@ import longshoulder.core.reckoning.Label;
  * @param fill what the rail has beyond its shoulder besides the tenon, in the world
  */
 public record Scribed(Joint joint, Solid fill) implements Wrapped {
+
+    /** Offsets are given at the edges and at the quarters of the width between them. */
+    private static final int STATIONS = 4;
+
+    /** Half of how thick a slice is looked at, in millimetres. */
+    private static final double SLICE = 0.001;
 
     /** The joint scribed to what was worked away from its post. */
     static Joint wrap(Joint joint, Solid away) {
@@ -51,18 +59,38 @@ public record Scribed(Joint joint, Solid fill) implements Wrapped {
     }
 
     /** How far the scribed shoulder stands out beyond the square one where it stands out most. */
-    Amount depth() {
+    private Amount depth() {
+        return traced(Label.of("amount.scribeDepth"), farthest(fill));
+    }
+
+    /** The same at a station: so many quarters of the rail's width from its face edge. */
+    private Amount station(int quarters) {
+        Pose pose = meeting().rail().pose();
+        double place = RailEnd.mm(meeting().rail().width()) * quarters / STATIONS;
+        Vector3D at = pose.toWorld(0, place, 0);
+        return traced(Label.of("amount.scribeStation", quarters, STATIONS),
+                farthest(fill.clip(HalfSpace.through(at, pose.across()).moved(SLICE))
+                        .clip(HalfSpace.through(at, pose.across().negate()).moved(SLICE))));
+    }
+
+    private double farthest(Solid part) {
         HalfSpace shoulder = meeting().shoulder();
-        double most = fill.cells().stream().flatMap(cell -> cell.corners().stream()).mapToDouble(shoulder::distance)
-                .max().orElse(0);
-        return new Amount.Traced(Label.of("amount.scribeDepth"), Length.fromMillimetres(most),
-                List.of(meeting().rail().width()), Label.of("rule.scribed"));
+        return part.cells().stream().flatMap(cell -> cell.corners().stream()).mapToDouble(shoulder::distance).max()
+                .orElse(0);
+    }
+
+    private Amount traced(Label label, double millimetres) {
+        return new Amount.Traced(label, Length.fromMillimetres(millimetres), List.of(meeting().rail().width()),
+                Label.of("rule.scribed"));
     }
 
     @Override
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = new LinkedHashMap<>(joint.figures());
         figures.put("scribe.depth", depth());
+        for (int i = 0; i <= STATIONS; i++) {
+            figures.put("scribe.station-" + i, station(i));
+        }
         return figures;
     }
 }

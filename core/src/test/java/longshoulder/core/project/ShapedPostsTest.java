@@ -94,6 +94,12 @@ class ShapedPostsTest {
                 .orElseThrow();
         Amount depth = Objects.requireNonNull(joint.figures().get("scribe.depth"));
         assertThat(depth.value().toMillimetres()).isCloseTo(arc.sagitta(), within(0.06));
+        for (int i = 0; i <= 4; i++) {
+            double place = arc.chord() * i / 4;
+            assertThat(Objects.requireNonNull(joint.figures().get("scribe.station-" + i)).value().toMillimetres())
+                    .as("station %d", i).isCloseTo(form.equals("round") ? arc.fall(place) : arc.rise(place),
+                            within(0.06));
+        }
         double area = segment(arc);
         double lost = straight.piece("leg-front-left").solid().volume() - plan.piece("leg-front-left").solid().volume();
         double gained = plan.piece("apron-front").solid().volume() - straight.piece("apron-front").solid().volume();
