@@ -1,6 +1,5 @@
 package longshoulder.core.project;
 
-import static longshoulder.core.Tables.mm;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
