@@ -60,7 +60,7 @@ public enum JointKind {
             case CROSS_LAP -> List.of(measure("lap.depth"));
             case EDGE_JOINT -> List.of(choice("edge.form", "plain", "tongued"), measure("tongue.thickness"),
                     measure("groove.depth"));
-            case GROOVE -> List.of(measure("groove.room"), choice("groove.run", "panel", "through"),
+            case GROOVE -> List.of(measure("groove.room"), choice("groove.run", "panel", "shoulders", "through"),
                     choice("groove.form", "groove", "rebate"));
             case COPE_AND_STICK -> all(List.of(measure("tongue.length"), measure("tongue.thickness")), MOULD);
             case LONG_AND_SHORT -> tenon(MOULD, measure("rebate.width"), measure("rebate.depth"));

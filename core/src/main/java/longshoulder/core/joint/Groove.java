@@ -1,6 +1,7 @@
 package longshoulder.core.joint;
 
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import longshoulder.core.brief.JointKind;
@@ -16,7 +17,8 @@ import longshoulder.core.reckoning.Label;
 
 /**
  * The side of a panel, dry in a groove: the groove is as wide as the panel is thick, and deeper than the panel stands in it by
- * the room in which the panel moves. A rebate is open to the back instead, so that glass can be laid in. It ends where the panel's place ends, or runs on through the whole piece.
+ * the room in which the panel moves. A rebate is open to the back instead, so that glass can be laid in. It ends where
+ * the panel's place ends, or at the shoulders of the piece in which it is, or runs on through the whole of it.
  *
  * @param stands how deep the panel stands in it
  * @param room between the panel's side and the floor of the groove
@@ -29,7 +31,7 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
 
     /** How far a groove runs. */
     public enum Run {
-        PANEL, THROUGH
+        PANEL, SHOULDERS, THROUGH
     }
 
     static Joint make(Setting setting) {
@@ -38,7 +40,7 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
         Amount room = setting.givenOr("groove.room",
                 () -> Setting.ruled("amount.grooveRoom", Length.ofMillimetres(1), "rule.grooveRoom"));
         return new Groove(setting.meeting(), stands, room,
-                setting.choice("groove.run", "panel").equals("through") ? Run.THROUGH : Run.PANEL,
+                Run.valueOf(setting.choice("groove.run", "panel").toUpperCase(Locale.ROOT)),
                 setting.choice("groove.form", "groove").equals("rebate"));
     }
 
@@ -88,7 +90,9 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
         for (PostFace face : PostFace.values()) {
             groove = groove.clip(face.surface(post));
         }
-        return groove;
+        return run == Run.SHOULDERS
+                ? groove.clip(post.shape().start()).clip(post.shape().finish())
+                : groove;
     }
 
     /** How deep the groove is cut. */

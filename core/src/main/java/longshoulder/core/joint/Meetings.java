@@ -40,7 +40,7 @@ public final class Meetings {
                 ends(frame, rail, neighbours, found);
             }
         }
-        found.addAll(Overlaps.of(joined));
+        found.addAll(Overlaps.of(joined, frame.shapings()));
         found.addAll(Boards.of(frame.pieces().stream().filter(Piece::isReal).toList()));
         return found;
     }

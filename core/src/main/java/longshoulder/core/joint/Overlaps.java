@@ -3,6 +3,7 @@ package longshoulder.core.joint;
 import longshoulder.core.geometry.BoxPairs;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import longshoulder.core.frame.Piece;
@@ -25,9 +26,15 @@ final class Overlaps {
 
     private Overlaps() {}
 
-    /** @param joined in the order of the frame */
-    static List<Meeting> of(List<Piece> joined) {
-        List<Solid> bodies = joined.stream().map(Piece::body).toList();
+    /**
+     * All such meetings.
+     *
+     * @param joined in the order of the frame
+     * @param shapings what is cut away from pieces, by their ids
+     */
+    static List<Meeting> of(List<Piece> joined, Map<String, Solid> shapings) {
+        List<Solid> bodies = joined.stream()
+                .map(piece -> piece.body().minus(shapings.getOrDefault(piece.id(), Solid.NOTHING))).toList();
         return BoxPairs.of(bodies.stream().map(Solid::bounds).toList()).stream()
                 .filter(pair -> bodies.get(pair.first()).overlaps(bodies.get(pair.second())))
                 .flatMap(pair -> meeting(joined.get(pair.first()), joined.get(pair.second())).stream()).toList();

@@ -47,14 +47,19 @@ final class Table {
     private static List<Parameter> ways(Asked sizes, long width, long widthInches, long thickness,
             long thicknessInches, long height, long heightInches) {
         return sizes.tenons().angle(SPLAY_FRONT, 0, MOST_SPLAY).angle(SPLAY_SIDE, 0, MOST_SPLAY)
+                .way("splay.given", "angle", "spread").length("spread.front", 0, 0, 0, 300)
+                .length("spread.side", 0, 0, 0, 300)
                 .way(LEG_FACES, "square", "backed").way("stretchers", "none", "box", "h")
                 .length("stretcher.width", width, widthInches, 12, 300)
                 .length("stretcher.thickness", thickness, thicknessInches, 8, 150)
-                .length("stretcher.height", height, heightInches, 20, 1500).way("leg.taper", "none", "two", "four")
+                .length("stretcher.height", height, heightInches, 20, 1500)
+                .way("leg.taper", "none", "two", "four", "curved")
                 .length("leg.foot", width, widthInches, 10, 300).length("taper.below", 10, 6, 0, 500)
                 .way("apron.layers", "one", "two")
                 .length("inner-layer.thickness", thickness / 2, thicknessInches / 2, 5, 100)
-                .way("drawer", "none", "front")
+                .way("drawer", "none", "front").way("bottom", "none", "panel")
+                .length("bottom.thickness", 10, 6, 4, 40).length("bottom.groove", 10, 6, 3, 40)
+                .length("bottom.room", 12, 8, 0, 40)
                 .list();
     }
 

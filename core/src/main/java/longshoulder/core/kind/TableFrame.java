@@ -82,14 +82,21 @@ final class TableFrame {
         overLegsLength = Amount.sum(Label.of("amount.overLegs.length")).plus(length).minus(2, overhangEnds).amount();
         overLegsDepth = Amount.sum(Label.of("amount.overLegs.depth")).plus(depth).minus(2, overhangSides).amount();
         legHeight = Amount.sum(Label.of("amount.legLength")).plus(height).minus(top).amount();
-        splayFront = brief.angle(Table.SPLAY_FRONT);
-        splaySide = brief.angle(Table.SPLAY_SIDE);
+        splayFront = splay(Table.SPLAY_FRONT, "spread.front");
+        splaySide = splay(Table.SPLAY_SIDE, "spread.side");
         backed = brief.choice(Table.LEG_FACES).equals(Optional.of("backed"));
         x0 = mm(overhangEnds);
         x1 = x0 + mm(overLegsLength);
         y0 = mm(overhangSides);
         y1 = y0 + mm(overLegsDepth);
         under = mm(legHeight);
+    }
+
+    /** As an angle, or as how far a foot stands out at the floor beyond the top of its leg. */
+    private Angle splay(String angle, String spread) {
+        return brief.choice("splay.given").equals(Optional.of("spread"))
+                ? new Angle(Math.toDegrees(Math.atan(mm(brief.required(spread)) / Math.max(1, mm(legHeight)))))
+                : brief.angle(angle);
     }
 
     private static double mm(Amount amount) {
@@ -111,6 +118,7 @@ final class TableFrame {
             pieces.addAll(new DrawerFront(brief, legs, under, y0 + mm(setback)).pieces(backApron));
         }
         pieces.addAll(innerLayers(pieces));
+        bottom().ifPresent(pieces::add);
         pieces.add(topBoard());
         pieces.addAll(new Stretchers(brief, legs).pieces());
         List<List<String>> spans = new ArrayList<>(
@@ -124,10 +132,21 @@ final class TableFrame {
 
     private Map<String, Value> usual() {
         Map<String, Value> usual = new HashMap<>(DrawerFront.isAsked(brief) ? DrawerFront.usual() : Map.of());
+        if (bottom().isPresent()) {
+            usual.putAll(new BottomPanel(brief).usual());
+        }
         if (isStool()) {
             usual.put(Address.of(JointKind.STOPPED_TENON, "mortise.ends"), new Value.Chosen("round"));
         }
         return usual;
+    }
+
+    private Optional<Piece> bottom() {
+        double inset = mm(setback) + mm(apronThickness);
+        return BottomPanel.isAsked(brief) && !isSplayed()
+                ? Optional.of(new BottomPanel(brief).piece(overLegsLength, overLegsDepth,
+                        at(x0 + inset, y0 + inset, under - mm(apronWidth))))
+                : Optional.empty();
     }
 
     private Map<String, Solid> shapings() {
@@ -139,6 +158,8 @@ final class TableFrame {
                 away.put(id, cut);
             }
         });
+        bottom().filter(Piece::isReal)
+                .ifPresent(panel -> away.put(panel.id(), new BottomPanel(brief).notches(panel, legs.values())));
         return away;
     }
 

@@ -8,14 +8,18 @@ import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.reckoning.Amount;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
- * Legs that grow thinner towards the floor, beginning below the aprons: on the two faces that look inwards, or on all four. The
- * taper is cut after the mortises, while the square leg still lies flat.
+ * Legs that grow thinner towards the floor, beginning below the aprons: on the two faces that look inwards, or on all four, or
+ * in a curve. The taper is cut after the mortises, while the square leg still lies flat.
  */
 final class Tapers {
+
+    /** A curve is cut in so many chords. */
+    private static final int CHORDS = 16;
 
     private final Brief brief;
     private final double start;
@@ -31,6 +35,9 @@ final class Tapers {
         String form = brief.choice("leg.taper").orElse("none");
         if (form.equals("none") || start <= 0) {
             return Solid.NOTHING;
+        }
+        if (form.equals("curved")) {
+            return curved(leg);
         }
         Amount foot = brief.required("leg.foot");
         double width = mm(leg.width()) - mm(foot);
@@ -50,6 +57,44 @@ final class Tapers {
             rest = rest.clip(cut);
         }
         return away;
+    }
+
+    /** Both inner faces bend in, more and more towards the floor: an arc that leaves the straight leg without a kink. */
+    private Solid curved(Piece leg) {
+        Solid away = Solid.NOTHING;
+        Solid rest = leg.body();
+        double foot = mm(brief.required("leg.foot"));
+        for (boolean wide : new boolean[]{true, false}) {
+            HalfSpace face = wide ? leg.shape().farEdge() : leg.shape().back();
+            double in = mm(wide ? leg.width() : leg.thickness()) - foot;
+            for (int i = 0; in > Tolerance.LENGTH && i < CHORDS; i++) {
+                Solid strip = rest.clip(new HalfSpace(Vector3D.Unit.PLUS_Z, start * (CHORDS - i) / CHORDS))
+                        .clip(new HalfSpace(Vector3D.Unit.MINUS_Z, -start * (CHORDS - i - 1) / CHORDS))
+                        .clip(chord(face, in, i).complement());
+                away = away.plus(strip);
+            }
+            rest = rest.minus(away);
+        }
+        return away;
+    }
+
+    /** The plane through two neighbouring places of the arc, whose depth is R − √(R² − d²), d below its start. */
+    private HalfSpace chord(HalfSpace face, double in, int i) {
+        double radius = (start * start + in * in) / (2 * in);
+        double high = depth(radius, start * i / CHORDS);
+        double low = depth(radius, start * (i + 1) / CHORDS);
+        double slope = (low - high) / (start / CHORDS);
+        Vector3D.Unit normal = face.normal();
+        double level = Math.hypot(normal.getX(), normal.getY());
+        Vector3D upFace = Vector3D.Unit.PLUS_Z.subtract(normal.multiply(normal.getZ()));
+        Vector3D foot = normal.multiply(face.offset());
+        Vector3D onFace = foot.add(upFace.multiply((start * (CHORDS - i) / CHORDS - foot.getZ()) / upFace.getZ()));
+        return HalfSpace.through(onFace.subtract(normal.multiply(high)),
+                normal.subtract(Vector3D.of(0, 0, slope * level)));
+    }
+
+    private static double depth(double radius, double below) {
+        return radius - Math.sqrt(Math.max(0, radius * radius - below * below));
     }
 
     /** A face turned inwards about its level line at the start, so that it lies in by so much at the floor. */

@@ -14,6 +14,7 @@ import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Assembly;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Skins;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
@@ -234,6 +235,51 @@ class KindsTest {
                 plain.piece("leg-back-right").solid().volume() - 60 * 60 * 620
                         + 620 / 3.0 * (3600 + 2025 + Math.sqrt(3600.0 * 2025)),
                 within(1e-3));
+    }
+
+    /** Between aprons 1320 × 660 (30 in from 1380 × 720), grooves 10, 1 at each end, 12 of room across. */
+    @Test
+    void table_bottomPanel_standsInTheAprons_andLeavesTheTenonsAlone() {
+        Plan plan = plan("table", "bottom", "panel");
+        assertThat(plan.piece("bottom").length().value()).isEqualTo(mm("1338"));
+        assertThat(plan.piece("bottom").piece().width().value()).isEqualTo(mm("668"));
+        assertThat(plan.joints().stream().filter(joint -> joint.kind() == JointKind.GROOVE)).extracting(Joint::id)
+                .containsExactlyInAnyOrder("bottom/apron-front", "bottom/apron-back", "bottom/apron-left",
+                        "bottom/apron-right");
+        assertThat(plan.isStopped()).isFalse();
+        assertThat(plan.findings()).noneMatch(finding -> finding.code().equals("groove-cuts-tenon"));
+        plan.pieces().forEach(piece -> assertThat(piece.id().equals("bottom")
+                || !piece.solid().overlaps(plan.piece("bottom").solid())).as(piece.id()).isTrue());
+    }
+
+    /** Spread is height × tan(angle): 725 × tan 7° = 89.018. */
+    @Test
+    void table_spreadAtTheFloor_isTheSameAsItsAngle() {
+        Plan angle = plan("table", "splay.side", "7°");
+        Plan spread = plan("table", "splay.given", "spread", "spread.side", "89.018");
+        assertThat(spread.piece("apron-left").start().faceAngle())
+                .isCloseTo(angle.piece("apron-left").start().faceAngle(), within(1e-3));
+        assertThat(spread.piece("leg-front-left").length().value().toMillimetres()).isCloseTo(730.445, within(1e-3));
+        assertThat(spread.isStopped()).isFalse();
+    }
+
+    /** The arc begins without a kink and ends at the foot; what goes lies between a straight taper's half and the whole of it. */
+    @Test
+    void table_curvedLegs_endAtTheFoot() {
+        Plan straight = plan("table");
+        Plan curved = plan("table", "leg.taper", "curved", "leg.foot", "40");
+        Plan tapered = plan("table", "leg.taper", "two", "leg.foot", "40");
+        assertThat(curved.isStopped()).isFalse();
+        double whole = straight.piece("leg-back-left").solid().volume();
+        double lostByCurve = whole - curved.piece("leg-back-left").solid().volume();
+        double lostByTaper = whole - tapered.piece("leg-back-left").solid().volume();
+        assertThat(lostByCurve / lostByTaper).isBetween(0.5, 0.8);
+        double foot = curved.piece("leg-back-left").mesh().points().stream().filter(point -> point.getZ() < 1e-6)
+                .mapToDouble(point -> point.getX()).summaryStatistics().getMax()
+                - curved.piece("leg-back-left").mesh().points().stream().filter(point -> point.getZ() < 1e-6)
+                        .mapToDouble(point -> point.getX()).summaryStatistics().getMin();
+        assertThat(foot).isCloseTo(40, within(1e-6));
+        Skins.assertClosed(curved.piece("leg-back-left").mesh());
     }
 
     /** Leaning by 6°, each leg still begins whole under the aprons and is as thin at the floor as was asked. */

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.plan.Plan;
@@ -100,7 +101,10 @@ final class OverallSizes {
         for (int axis = 0; axis < 3; axis++) {
             if (!names.get(axis).isEmpty()) {
                 // A leaning table stands wider on the floor than its top: that is measured alone.
-                boolean top = !brief.angle("splay.front").isZero() || !brief.angle("splay.side").isZero();
+                boolean spread = brief.choice("splay.given").equals(Optional.of("spread"));
+                boolean top = Stream.of("front", "side").anyMatch(way -> spread
+                        ? asked("spread." + way) > 0
+                        : !brief.angle("splay." + way).isZero());
                 measured(axis, names.get(axis),
                         top && axis < 2 ? id -> id.equals("top") || id.equals("seat") : pieces);
             }
