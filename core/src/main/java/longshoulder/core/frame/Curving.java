@@ -7,13 +7,13 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * Works a long face of a piece to an arc: hollow, so that its ends stay and the middle goes in, or round, so that the middle stays
- * and the ends fall away. The arc is cut in chords that leave it by a twentieth of a millimetre at most.
+ * and the ends fall away. The arc is cut in chords so fine that no line shows between them.
  */
 final class Curving {
 
-    /** How far a chord may leave the arc, in millimetres. */
-    private static final double STRAY = 0.05;
-    private static final int MOST_CHORDS = 40;
+    /** The angle between neighbouring chords, in radians: less than a drawing shows as a bend. */
+    private static final double BEND = Math.toRadians(0.75);
+    private static final int MOST_CHORDS = 80;
 
     private final Alteration.Curve asked;
     private final Piece piece;
@@ -38,8 +38,7 @@ final class Curving {
 
     private Solid away() {
         double run = asked.run().toMillimetres();
-        int chords = (int) Math.clamp(Math.ceil(run / Math.sqrt(8 * STRAY * asked.radius().toMillimetres())), 2,
-                MOST_CHORDS);
+        int chords = (int) Math.clamp(Math.ceil(run / (BEND * asked.radius().toMillimetres())), 2, MOST_CHORDS);
         Solid away = Solid.NOTHING;
         for (int i = 0; i < chords; i++) {
             away = away.plus(strip(run * i / chords, run * (i + 1) / chords));

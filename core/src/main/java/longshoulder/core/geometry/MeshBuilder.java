@@ -17,6 +17,9 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 final class MeshBuilder {
 
+    /** By the cosine: faces that meet at less than 0.8° are chords of one curve, and no line is drawn between them. */
+    private static final double SMOOTH = Math.cos(Math.toRadians(0.8));
+
     private final Solid solid;
     private final VertexPool pool = new VertexPool();
     private final List<Polygon> skin = new ArrayList<>();
@@ -136,7 +139,7 @@ final class MeshBuilder {
 
     private record Directed(int from, int to) {}
 
-    /** The stretches where two faces meet that do not lie in one plane. */
+    /** The stretches where two faces meet at an angle that is seen. */
     private List<Mesh.Edge> edges() {
         Map<Directed, List<Vector3D>> normals = new LinkedHashMap<>();
         for (int f = 0; f < loops.size(); f++) {
@@ -150,7 +153,7 @@ final class MeshBuilder {
         }
         List<Directed> bends = new ArrayList<>();
         normals.forEach((edge, both) -> {
-            if (both.stream().anyMatch(normal -> normal.dot(both.get(0)) < 1 - Tolerance.DIRECTION)) {
+            if (both.stream().anyMatch(normal -> Plain.dot(normal, both.get(0)) < SMOOTH)) {
                 bends.add(edge);
             }
         });
