@@ -79,7 +79,8 @@ class ReckoningRowsTest {
     void tenonLengthOpen_offersTheSchools() {
         bench.open(bench.plan().piece("apron-front").joints().getFirst().addedLength());
         List<ReckoningRow> schools = ReckoningRows.of(bench).stream().filter(row -> row.what() == What.SCHOOL).toList();
-        assertThat(schools).extracting(ReckoningRow::id).containsExactly("mitred", "shortened", "full");
+        assertThat(schools).extracting(ReckoningRow::id).containsExactly("mitred", "shortened",
+                "interlocked", "staggered", "full");
         assertThat(schools).filteredOn(ReckoningRow::open).extracting(ReckoningRow::id).containsExactly("mitred");
     }
 
