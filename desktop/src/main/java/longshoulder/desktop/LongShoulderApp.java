@@ -12,14 +12,19 @@ import longshoulder.desktop.StartUp.Beginning;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Documents;
 import longshoulder.desktop.model.Notice;
+import longshoulder.desktop.model.Safekeeping;
 import longshoulder.desktop.model.Workbench;
+import longshoulder.files.UnsavedWork;
 
 /** The JavaFX application. The design is read while the toolkit starts. */
 public final class LongShoulderApp extends Application {
 
-    private static StartUp startUp = new StartUp(Optional.empty(), true, false, Optional.empty());
+    private static StartUp startUp = new StartUp(Optional.empty(), true, false, Optional.empty(),
+            UnsavedWork.usualDirectory());
     private static CompletableFuture<Beginning> beginning = CompletableFuture.failedFuture(
             new IllegalStateException("The application was not begun."));
+
+    private Optional<Safekeeping> safekeeping = Optional.empty();
 
     /** Called by the toolkit. */
     public LongShoulderApp() {
@@ -40,6 +45,11 @@ public final class LongShoulderApp extends Application {
         if (!loaded.trouble().isEmpty()) {
             bench.noticeProperty().set(Notice.of(loaded.trouble()));
         }
+        loaded.left().ifPresent(left -> bench.holdUnsaved());
+        if (startUp.isWork()) {
+            safekeeping = Optional.of(new Safekeeping(bench, UnsavedWork.ofThisProgram(startUp.unsaved())));
+        }
+        loaded.left().ifPresent(left -> safekeeping.ifPresent(keeping -> keeping.takeOver(left)));
         Documents documents = new Documents(bench, new PlatformFileAsker(stage));
         stage.setTitle(title(bench.project(), bench.file()));
         bench.planProperty().addListener((observed, was, is) -> stage.setTitle(title(bench.project(), bench.file())));
@@ -59,6 +69,11 @@ public final class LongShoulderApp extends Application {
         if (startUp.once()) {
             Platform.runLater(() -> Platform.runLater(Platform::exit));
         }
+    }
+
+    @Override
+    public void stop() {
+        safekeeping.ifPresent(Safekeeping::end);
     }
 
     private static String title(Project project, Optional<Path> file) {

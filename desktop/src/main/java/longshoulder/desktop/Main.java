@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Application;
+import longshoulder.files.UnsavedWork;
 
 /**
  * Starts the window: {@code [FILE] [--demo] [--pictures DIR] [--once]}.
@@ -30,6 +31,7 @@ public final class Main {
             pictures = Optional.of(Path.of(rest.remove(at + 1)));
             rest.remove(at);
         }
-        return new StartUp(rest.stream().findFirst().map(Path::of), demo, once, pictures);
+        return new StartUp(rest.stream().findFirst().map(Path::of), demo, once, pictures,
+                UnsavedWork.usualDirectory());
     }
 }

@@ -1,8 +1,11 @@
 package longshoulder.desktop;
 
+import java.io.File;
+import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -14,7 +17,9 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
+import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -26,10 +31,12 @@ import longshoulder.desktop.model.Documents;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.panel.CutListPane;
 import longshoulder.desktop.panel.HeaderBar;
+import longshoulder.desktop.panel.KeySheet;
 import longshoulder.desktop.panel.NoticeBar;
 import longshoulder.desktop.panel.ReckoningPane;
 import longshoulder.desktop.panel.RodPane;
 import longshoulder.desktop.sheet.SheetPane;
+import longshoulder.files.DesignFile;
 import org.jspecify.annotations.Nullable;
 
 /** The one screen: sheet in the middle, reckoning and cut list at the side, the rod along the bottom. */
@@ -42,6 +49,7 @@ public final class MainView extends BorderPane {
     private final SheetPane sheet;
     private final JointsView joints;
     private final BriefView brief;
+    private final KeySheet keys = new KeySheet();
     private final Map<WorkStage, ToggleButton> stages = new EnumMap<>(WorkStage.class);
 
     public MainView(Workbench bench, Documents documents) {
@@ -55,7 +63,7 @@ public final class MainView extends BorderPane {
         joints.show(false);
         brief = new BriefView(bench);
         brief.show(false);
-        StackPane middle = new StackPane(sheet, joints, brief, notice);
+        StackPane middle = new StackPane(sheet, joints, brief, notice, keys);
         StackPane.setAlignment(notice, Pos.TOP_CENTER);
         notice.setMaxHeight(Region.USE_PREF_SIZE);
         setTop(new HeaderBar(bench, documents, stages(), this::startNew));
@@ -63,6 +71,21 @@ public final class MainView extends BorderPane {
         setRight(side());
         setBottom(new RodPane(bench));
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        setOnDragOver(drag -> {
+            if (dropped(drag).isPresent()) {
+                drag.acceptTransferModes(TransferMode.COPY);
+            }
+        });
+        setOnDragDropped(drag -> {
+            dropped(drag).ifPresent(documents::open);
+            drag.setDropCompleted(dropped(drag).isPresent());
+        });
+    }
+
+    /** The design file that hangs at the mouse, if one does. */
+    private static Optional<Path> dropped(DragEvent drag) {
+        return drag.getDragboard().getFiles().stream().map(File::toPath)
+                .filter(path -> path.toString().endsWith(DesignFile.SUFFIX)).findFirst();
     }
 
     private HBox stages() {
@@ -166,6 +189,7 @@ public final class MainView extends BorderPane {
         if (key.getCode() == KeyCode.ESCAPE) {
             // Not consumed: a figure that is being typed into is left as well.
             bench.hush();
+            keys.setVisible(false);
             return;
         }
         Runnable action = action(key);
@@ -200,6 +224,7 @@ public final class MainView extends BorderPane {
             return () -> bench.edit(new Edit.ShowIn(bench.project().showing().other()));
         }
         return switch (key.getCode()) {
+            case F1 -> () -> keys.setVisible(!keys.isVisible());
             case F8 -> bench::nextFinding;
             case PAGE_DOWN -> () -> bench.lightNext(1);
             case PAGE_UP -> () -> bench.lightNext(-1);

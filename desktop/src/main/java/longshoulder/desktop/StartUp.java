@@ -17,6 +17,7 @@ import longshoulder.core.project.Project;
 import longshoulder.core.words.Words;
 import longshoulder.files.BadFile;
 import longshoulder.files.DesignFile;
+import longshoulder.files.UnsavedWork;
 
 /**
  * What was asked for on the command line.
@@ -25,14 +26,30 @@ import longshoulder.files.DesignFile;
  * @param demo whether to show the demo data
  * @param once whether to end after the first frame
  * @param pictures where to write pictures of the views, and end
+ * @param unsaved where what is not saved is kept
  */
-record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> pictures) {
+record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> pictures, Path unsaved) {
 
     /** The demo that a first start shows. */
     static final String DEMO = "reading-table" + DesignFile.SUFFIX;
 
-    /** The plan to begin with, and the sentence to show where the file could not be read. */
-    record Beginning(Plan plan, Optional<Path> file, String trouble) {}
+    /**
+     * The plan to begin with.
+     *
+     * @param trouble the sentence to show where the file could not be read; empty where it could
+     * @param left what a crash left behind, where the plan is of that
+     */
+    record Beginning(Plan plan, Optional<Path> file, String trouble, Optional<UnsavedWork.Left> left) {
+
+        Beginning(Plan plan, Optional<Path> file, String trouble) {
+            this(plan, file, trouble, Optional.empty());
+        }
+    }
+
+    /** Whether it is a session of work, and not a picture or a measurement. */
+    boolean isWork() {
+        return !once && pictures.isEmpty();
+    }
 
     /**
      * Reads what was asked for and derives its plan; a file that cannot be read gives a new table and a sentence. Runs
@@ -54,6 +71,10 @@ record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> p
             if (demo) {
                 return new Beginning(Planner.plan(demoProject()), Optional.empty(), "");
             }
+            Optional<UnsavedWork.Left> left = isWork() ? UnsavedWork.left(unsaved) : Optional.empty();
+            if (left.isPresent() && (file.isEmpty() || isOf(left.get()))) {
+                return new Beginning(Planner.plan(left.get().project()), left.get().file(), "", left);
+            }
             if (file.isPresent()) {
                 return new Beginning(Planner.plan(DesignFile.read(file.get())), file, "");
             }
@@ -61,6 +82,10 @@ record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> p
         } catch (BadFile bad) {
             return new Beginning(Planner.plan(fresh()), Optional.empty(), bad.getMessage());
         }
+    }
+
+    private boolean isOf(UnsavedWork.Left left) {
+        return left.file().equals(file.map(Path::toAbsolutePath));
     }
 
     private static Project fresh() {

@@ -4,11 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.stream.Stream;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
 import longshoulder.files.DesignFile;
+import longshoulder.files.UnsavedWork;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -18,7 +22,7 @@ class StartUpTest {
     Path directory;
 
     private static StartUp.Beginning load(Optional<Path> file, boolean demo) {
-        return new StartUp(file, demo, false, Optional.empty()).load();
+        return new StartUp(file, demo, false, Optional.empty(), Path.of("nothing-is-kept-here")).load();
     }
 
     @Test
@@ -43,6 +47,28 @@ class StartUpTest {
         StartUp.Beginning beginning = load(Optional.of(file), false);
         assertThat(beginning.trouble()).contains("x.longshoulder.json");
         assertThat(beginning.file()).isEmpty();
+    }
+
+    /** After a crash the work is there again, as unsaved work of its file; another file that is asked for is not held up by it. */
+    @Test
+    void leftBehind_isTakenUp() throws Exception {
+        Path kept = directory.resolve("kept");
+        Path file = directory.resolve("mine" + DesignFile.SUFFIX).toAbsolutePath();
+        Project project = new Edit.Retitle("left behind").applyTo(Planner.plan(DesignFile.read(Path.of("../demo/"
+                + StartUp.DEMO))).project());
+        new UnsavedWork(kept, 1L << 22, Instant.EPOCH).keep(project, Optional.of(file));
+        StartUp.Beginning again = new StartUp(Optional.empty(), false, false, Optional.empty(), kept).load();
+        assertThat(again.plan().project()).isEqualTo(project);
+        assertThat(again.file()).contains(file);
+        assertThat(again.left()).isPresent();
+        StartUp.Beginning demo = new StartUp(Optional.empty(), true, false, Optional.empty(), kept).load();
+        assertThat(demo.left()).isEmpty();
+        Path other = directory.resolve("other" + DesignFile.SUFFIX);
+        DesignFile.write(other, new Edit.Retitle("other").applyTo(project));
+        StartUp.Beginning asked = new StartUp(Optional.of(other), false, false, Optional.empty(), kept).load();
+        assertThat(asked.plan().project().title()).isEqualTo("other");
+        assertThat(new StartUp(Optional.empty(), false, true, Optional.empty(), kept).load().left())
+                .as("a measured start is no work").isEmpty();
     }
 
     /** Every demo in the folder can be read and made. */

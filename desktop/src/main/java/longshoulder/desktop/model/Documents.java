@@ -1,5 +1,6 @@
 package longshoulder.desktop.model;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -28,6 +29,11 @@ public final class Documents {
 
     public void open() {
         unlessChanged(() -> asker.toOpen().ifPresent(bench::open));
+    }
+
+    /** Opens a file that was dropped on the window. */
+    public void open(Path path) {
+        unlessChanged(() -> bench.open(path));
     }
 
     /** Saves to the document's own file, or asks for one. Gives whether it was saved. */

@@ -5,6 +5,8 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
@@ -36,10 +38,11 @@ import longshoulder.files.DesignFile;
 public final class Workbench {
 
     private History history;
-    private Project saved;
+    private Optional<Project> saved;
     private Optional<Path> file = Optional.empty();
 
     private final ReadOnlyObjectWrapper<Plan> plan = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyBooleanWrapper changed = new ReadOnlyBooleanWrapper();
     private final StringProperty piece = new SimpleStringProperty("");
     private final ObjectProperty<Optional<Label>> figure = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<Finding>> finding = new SimpleObjectProperty<>(Optional.empty());
@@ -50,7 +53,7 @@ public final class Workbench {
     /** A document to work on, with the plan that was derived from it. */
     public Workbench(Plan derived, Optional<Path> file) {
         this.history = History.of(derived.project());
-        this.saved = derived.project();
+        this.saved = Optional.of(derived.project());
         this.file = file;
         plan.set(derived);
         light(firstRail());
@@ -237,6 +240,7 @@ public final class Workbench {
         Plan before = plan.get();
         drop();
         plan.set(next);
+        changed.set(isChanged());
         if (!next.has(piece.get())) {
             light(firstRail());
         }
@@ -257,7 +261,18 @@ public final class Workbench {
 
     /** Whether there are changes that no file holds. */
     public boolean isChanged() {
-        return !project().equals(saved);
+        return !saved.equals(Optional.of(project()));
+    }
+
+    /** The same, to listen to. */
+    public ReadOnlyBooleanProperty changedProperty() {
+        return changed.getReadOnlyProperty();
+    }
+
+    /** What is shown was never saved, although it was just begun: it was found after a crash. */
+    public void holdUnsaved() {
+        saved = Optional.empty();
+        changed.set(true);
     }
 
     /** The file of the document; empty until it was saved or opened. */
@@ -268,7 +283,7 @@ public final class Workbench {
     /** Begins another document. The one before is gone: ask first where {@link #isChanged}. */
     public void begin(Project project, Optional<Path> from) {
         history = History.of(project);
-        saved = project;
+        saved = Optional.of(project);
         file = from;
         notice.set(Notice.NONE);
         show();
@@ -295,8 +310,9 @@ public final class Workbench {
                     .formatted(target.getFileName(), failed.getMessage())));
             return false;
         }
-        saved = project();
+        saved = Optional.of(project());
         file = Optional.of(target);
+        changed.set(isChanged());
         notice.set(Notice.of("Saved as " + target.getFileName() + "."));
         return true;
     }

@@ -1,0 +1,93 @@
+package longshoulder.desktop.model;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.util.Duration;
+import longshoulder.core.project.Project;
+import longshoulder.desktop.Texts;
+import longshoulder.files.UnsavedWork;
+
+/**
+ * Keeps what is not saved safe from a crash: a moment after each edit the design is written aside, in the background. Once it is
+ * saved, or the program ends as it should, nothing is left behind.
+ */
+public final class Safekeeping {
+
+    /** So long after the last edit; with the writing less than half a second. */
+    private static final Duration MOMENT = Duration.millis(250);
+
+    private final Workbench bench;
+    private final UnsavedWork unsaved;
+    private final PauseTransition pause = new PauseTransition(MOMENT);
+    private final ExecutorService writer = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "safekeeping");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    /** Begins to watch a document. */
+    public Safekeeping(Workbench bench, UnsavedWork unsaved) {
+        this.bench = bench;
+        this.unsaved = unsaved;
+        pause.setOnFinished(passed -> keep());
+        bench.planProperty().addListener((observed, was, is) -> pause.play());
+        bench.changedProperty().addListener((observed, was, is) -> pause.play());
+        if (bench.isChanged()) {
+            keep();
+        }
+    }
+
+    private void keep() {
+        boolean changed = bench.isChanged();
+        Project project = bench.project();
+        Optional<Path> file = bench.file();
+        writer.execute(() -> {
+            try {
+                if (changed) {
+                    unsaved.keep(project, file);
+                } else {
+                    unsaved.forget();
+                }
+            } catch (IOException failure) {
+                Platform.runLater(() -> failed(failure));
+            }
+        });
+    }
+
+    /** What a crash left behind is kept as this program's own from now on; says what was found. */
+    public void takeOver(UnsavedWork.Left left) {
+        bench.say(Texts.get("safekeeping.found"));
+        writer.execute(() -> {
+            try {
+                left.forget();
+            } catch (IOException stays) {
+                Platform.runLater(() -> failed(stays));
+            }
+        });
+    }
+
+    private void failed(IOException failure) {
+        bench.say(Texts.get("safekeeping.failed").formatted(String.valueOf(failure.getMessage())));
+    }
+
+    /** The program ends as it should. */
+    public void end() {
+        pause.stop();
+        writer.shutdown();
+        try {
+            if (writer.awaitTermination(2, TimeUnit.SECONDS)) {
+                unsaved.forget();
+            }
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+        } catch (IOException kept) {
+            // It stays and will be offered next time: that is better than losing it.
+        }
+    }
+}

@@ -1,0 +1,81 @@
+package longshoulder.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.stream.Stream;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What a crash leaves behind. */
+class UnsavedWorkTest {
+
+    /** No process has a number so high. */
+    private static final long GONE = 1L << 22;
+
+    @TempDir
+    Path directory;
+
+    private final Project project = DesignFileTest.changed();
+
+    private UnsavedWork gone(int number) {
+        return new UnsavedWork(directory, GONE + number, Instant.EPOCH);
+    }
+
+    @Test
+    void left_whatAGoneProgramKept_withItsFile() throws Exception {
+        Path file = directory.resolve("map.longshoulder.json").toAbsolutePath();
+        gone(1).keep(project, Optional.of(file));
+        UnsavedWork.Left left = UnsavedWork.left(directory).orElseThrow();
+        assertThat(left.project()).isEqualTo(project);
+        assertThat(left.file()).contains(file);
+        left.forget();
+        assertThat(UnsavedWork.left(directory)).isEmpty();
+        try (Stream<Path> rest = Files.list(directory)) {
+            assertThat(rest).isEmpty();
+        }
+    }
+
+    /** A window that is still open is nobody's inheritance. */
+    @Test
+    void left_ofARunningProgram_isNotTouched() throws Exception {
+        UnsavedWork own = UnsavedWork.ofThisProgram(directory);
+        own.keep(project, Optional.empty());
+        assertThat(UnsavedWork.left(directory)).isEmpty();
+        own.forget();
+        assertThat(directory).isEmptyDirectory();
+    }
+
+    /** Another program may have got the number of the one that crashed. */
+    @Test
+    void left_whereTheNumberWasGivenAgain_isFound() throws Exception {
+        new UnsavedWork(directory, ProcessHandle.current().pid(), Instant.EPOCH.plusSeconds(5)).keep(project,
+                Optional.empty());
+        assertThat(UnsavedWork.left(directory)).isPresent();
+    }
+
+    @Test
+    void left_theNewest_andWhatCannotBeReadIsLeftAlone() throws Exception {
+        gone(1).keep(project, Optional.empty());
+        Project later = new Edit.Retitle("later").applyTo(project);
+        gone(2).keep(later, Optional.empty());
+        Files.writeString(directory.resolve((GONE + 3) + "-0.longshoulder.json"), "{ half a");
+        for (int i = 1; i <= 3; i++) {
+            assertThat(directory.resolve((GONE + i) + "-0.longshoulder.json").toFile().setLastModified(i * 10_000L))
+                    .isTrue();
+        }
+        assertThat(UnsavedWork.left(directory)).get().extracting(UnsavedWork.Left::project).isEqualTo(later);
+        assertThat(directory.resolve((GONE + 3) + "-0.longshoulder.json")).exists();
+    }
+
+    @Test
+    void left_nothingWhereNothingWasKept() {
+        assertThat(UnsavedWork.left(directory.resolve("nowhere"))).isEmpty();
+        assertThat(UnsavedWork.usualDirectory().toString()).endsWith("long-shoulder");
+    }
+}
