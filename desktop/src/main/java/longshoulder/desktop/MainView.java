@@ -49,6 +49,7 @@ public final class MainView extends BorderPane {
     private final SheetPane sheet;
     private final JointsView joints;
     private final BriefView brief;
+    private final LengthsView lengths;
     private final KeySheet keys = new KeySheet();
     private final Map<WorkStage, ToggleButton> stages = new EnumMap<>(WorkStage.class);
 
@@ -63,7 +64,9 @@ public final class MainView extends BorderPane {
         joints.show(false);
         brief = new BriefView(bench);
         brief.show(false);
-        StackPane middle = new StackPane(sheet, joints, brief, notice, keys);
+        lengths = new LengthsView(bench);
+        lengths.show(false);
+        StackPane middle = new StackPane(sheet, joints, brief, lengths, notice, keys);
         StackPane.setAlignment(notice, Pos.TOP_CENTER);
         notice.setMaxHeight(Region.USE_PREF_SIZE);
         setTop(new HeaderBar(bench, documents, stages(), this::startNew));
@@ -117,6 +120,7 @@ public final class MainView extends BorderPane {
         sheet.setVisible(stage == WorkStage.FRAME);
         joints.show(stage == WorkStage.JOINTS);
         brief.show(stage == WorkStage.BRIEF);
+        lengths.show(stage == WorkStage.LENGTHS);
         if (stage != WorkStage.JOINTS) {
             bench.drop();
         }
@@ -163,7 +167,7 @@ public final class MainView extends BorderPane {
 
     /** One for each stage, in their order. */
     private static final List<KeyCombination> STAGES = List.of(shortcut(KeyCode.DIGIT1), shortcut(KeyCode.DIGIT2),
-            shortcut(KeyCode.DIGIT3));
+            shortcut(KeyCode.DIGIT3), shortcut(KeyCode.DIGIT4));
 
     private static KeyCombination shortcut(KeyCode code) {
         return new KeyCodeCombination(code, KeyCombination.SHORTCUT_DOWN);

@@ -22,6 +22,7 @@ import longshoulder.core.brief.Value;
 import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
+import longshoulder.core.project.Milled;
 import longshoulder.desktop.model.Workbench;
 
 /** Draws every main view of the real window into PNG files: for a machine without a display, and for the documents. */
@@ -46,7 +47,8 @@ final class Pictures {
         Deque<Step> steps = new ArrayDeque<>(List.of(new Step("apron", () -> bench.light("apron-front")),
                 new Step("leg", () -> bench.light("leg-front-left")), new Step("finding", this::provoke),
                 new Step("inches", this::inches), new Step("leaning", this::lean),
-                new Step("joint", this::joint), new Step("trial", this::trial), new Step("brief", this::brief),
+                new Step("lengths", this::lengths), new Step("joint", this::joint), new Step("trial", this::trial),
+                new Step("brief", this::brief),
                 new Step("cabinet", this::cabinet), new Step("stand", () -> show("stand", "rail-long"))));
         new AnimationTimer() {
             private int pulses;
@@ -90,6 +92,16 @@ final class Pictures {
         bench.edit(new Edit.Give(Address.of("apron-front/leg-front-left", JointKind.CHOICE),
                 new Value.Chosen(JointKind.HAUNCHED_TENON.id())));
         bench.light("apron-front");
+    }
+
+    /** Leaning pieces at the stage of the lengths, one of them cut too short. */
+    private void lengths() {
+        bench.light("apron-left");
+        bench.edit(new Edit.RecordMilled("apron-back", Milled.SHOULDER,
+                bench.plan().piece("apron-back").shoulderLength().orElseThrow().value()
+                        .minus(Length.ofMillimetres(3))));
+        bench.hush();
+        ((MainView) scene.getRoot()).show(WorkStage.LENGTHS);
     }
 
     /** A joint in section and pulled apart. */

@@ -4,7 +4,7 @@ import java.util.Locale;
 
 /** The stages of the work that the window has, in the order in which they are gone through. */
 public enum WorkStage {
-    BRIEF, FRAME, JOINTS;
+    BRIEF, FRAME, JOINTS, LENGTHS;
 
     /** What tests and texts call it. */
     String id() {

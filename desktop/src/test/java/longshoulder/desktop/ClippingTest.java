@@ -104,6 +104,11 @@ class ClippingTest {
             layOut(view.getScene());
         });
         assertNothingIsCut();
+        robot.interact(() -> {
+            view.show(WorkStage.LENGTHS);
+            layOut(view.getScene());
+        });
+        assertNothingIsCut();
     }
 
     /** The brief of every kind in the smallest window and in inches, whose figures are longest. */

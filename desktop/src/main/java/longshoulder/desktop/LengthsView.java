@@ -1,0 +1,30 @@
+package longshoulder.desktop;
+
+import javafx.scene.control.ScrollPane;
+import longshoulder.desktop.model.Workbench;
+import longshoulder.desktop.panel.LengthList;
+
+/** The stage of the lengths: what must close at its shoulders, before anything is sawn. */
+final class LengthsView extends ScrollPane {
+
+    private final LengthList list;
+
+    LengthsView(Workbench bench) {
+        list = new LengthList(bench);
+        setId("lengths");
+        getStyleClass().add("brief");
+        setContent(list);
+        setFitToWidth(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+    }
+
+    /** Shown or hidden; while hidden nothing in it is worked out. */
+    void show(boolean shown) {
+        setVisible(shown);
+        setManaged(shown);
+        list.show(shown);
+        if (shown) {
+            requestFocus();
+        }
+    }
+}

@@ -1,0 +1,113 @@
+package longshoulder.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Scene;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import longshoulder.core.brief.Value;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Angle;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.plan.Spans;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import longshoulder.desktop.look.FigureField;
+import longshoulder.desktop.look.Typefaces;
+import longshoulder.desktop.model.Documents;
+import longshoulder.desktop.model.FileAsker;
+import longshoulder.desktop.model.Workbench;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The stage of the lengths in the real window: what was really cut, what must agree, angled pieces proved both ways. */
+@ExtendWith(ApplicationExtension.class)
+@SuppressWarnings("NullAway.Init")
+class LengthsStageTest {
+
+    private Workbench bench;
+
+    @Start
+    void start(Stage stage) {
+        Typefaces.load();
+        bench = new Workbench(Planner.plan(Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES)),
+                Optional.empty());
+        stage.setScene(new Scene(new MainView(bench, new Documents(bench, mock(FileAsker.class))), 1280, 800));
+        stage.show();
+    }
+
+    private static void toLengths(FxRobot robot) {
+        robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT4);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static String shown(FxRobot robot, String id) {
+        return robot.lookup(id).queryAs(FigureField.class).getAccessibleText();
+    }
+
+    @Test
+    void everyPieceWithTwoShoulders_hasARow_thoseTogetherThatMustAgree(FxRobot robot) {
+        toLengths(robot);
+        assertThat(robot.lookup(".length-row").queryAll()).hasSize(4);
+        assertThat(Spans.of(bench.plan())).extracting(span -> span.stream().map(piece -> piece.id()).toList())
+                .containsExactly(List.of("apron-front", "apron-back"),
+                        List.of("apron-left", "apron-right"));
+        assertThat(shown(robot, "#shoulder-apron-front")).contains("front apron").endsWith("1260");
+    }
+
+    /** Typed over with what was cut: the other no longer agrees, and says so; undone, all is as before. */
+    @Test
+    void cutTooShort_isTold_andUndone(FxRobot robot) {
+        toLengths(robot);
+        robot.clickOn("#shoulder-apron-back").write("1257").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.project().cutShoulders()).containsEntry("apron-back", Length.ofMillimetres(1257));
+        assertThat(bench.plan().findings()).anyMatch(finding -> finding.code().equals("shoulders-unequal"));
+        assertThat(shown(robot, "#shoulder-apron-back")).endsWith("1257");
+        robot.push(KeyCode.SHORTCUT, KeyCode.Z);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.project().cutShoulders()).isEmpty();
+        assertThat(shown(robot, "#shoulder-apron-back")).endsWith("1260");
+    }
+
+    /** Worked: 599.099 and 622.428 with 7° agree; with the longer edge 4 too long it is that one. */
+    @Test
+    void angledPiece_provedBothWays(FxRobot robot) {
+        robot.interact(() -> {
+            bench.edit(new Edit.Give("splay.side", new Value.Turned(new Angle(7))));
+            bench.light("apron-left");
+        });
+        toLengths(robot);
+        robot.clickOn("#proof-short").write("599.1").clickOn("#proof-long").write("622.4").clickOn("#proof-angle")
+                .write("7").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#proof-answer").queryAs(Labeled.class).getText()).contains("agree");
+        robot.interact(() -> robot.lookup("#proof-long").queryTextInputControl().setText("626.4"));
+        robot.clickOn("#proof-angle").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#proof-answer").queryAs(Labeled.class).getText()).contains("longer edge is the odd");
+    }
+
+    /** What is lit at one stage is lit at the next. */
+    @Test
+    void selection_isKeptBetweenStages(FxRobot robot) {
+        robot.interact(() -> bench.light("apron-right"));
+        toLengths(robot);
+        assertThat(robot.lookup("#length-apron-right").query().getPseudoClassStates())
+                .anyMatch(state -> state.getPseudoClassName().equals("lit"));
+        robot.clickOn("#length-apron-left");
+        robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.pieceProperty().get()).isEqualTo("apron-left");
+    }
+}
