@@ -30,6 +30,7 @@ import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.model.Documents;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.panel.CutListPane;
+import longshoulder.desktop.panel.Finder;
 import longshoulder.desktop.panel.HeaderBar;
 import longshoulder.desktop.panel.KeySheet;
 import longshoulder.desktop.panel.NoticeBar;
@@ -51,6 +52,7 @@ public final class MainView extends BorderPane {
     private final BriefView brief;
     private final LengthsView lengths;
     private final KeySheet keys = new KeySheet();
+    private final Finder finder;
     private final Map<WorkStage, ToggleButton> stages = new EnumMap<>(WorkStage.class);
 
     public MainView(Workbench bench, Documents documents) {
@@ -59,6 +61,7 @@ public final class MainView extends BorderPane {
         setStyle(Palette.css());
         getStyleClass().add("main");
         sheet = new SheetPane(bench);
+        finder = new Finder(bench);
         NoticeBar notice = new NoticeBar(bench);
         joints = new JointsView(bench);
         joints.show(false);
@@ -66,7 +69,8 @@ public final class MainView extends BorderPane {
         brief.show(false);
         lengths = new LengthsView(bench);
         lengths.show(false);
-        StackPane middle = new StackPane(sheet, joints, brief, lengths, notice, keys);
+        StackPane middle = new StackPane(sheet, joints, brief, lengths, notice, finder, keys);
+        StackPane.setAlignment(finder, Pos.TOP_CENTER);
         StackPane.setAlignment(notice, Pos.TOP_CENTER);
         notice.setMaxHeight(Region.USE_PREF_SIZE);
         setTop(new HeaderBar(bench, documents, stages(), this::startNew));
@@ -164,6 +168,7 @@ public final class MainView extends BorderPane {
     private static final KeyCombination REDO = new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN,
             KeyCombination.SHIFT_DOWN);
     private static final KeyCombination UNITS = shortcut(KeyCode.U);
+    private static final KeyCombination FIND = shortcut(KeyCode.F);
 
     /** One for each stage, in their order. */
     private static final List<KeyCombination> STAGES = List.of(shortcut(KeyCode.DIGIT1), shortcut(KeyCode.DIGIT2),
@@ -194,6 +199,7 @@ public final class MainView extends BorderPane {
             // Not consumed: a figure that is being typed into is left as well.
             bench.hush();
             keys.setVisible(false);
+            finder.close();
             return;
         }
         Runnable action = action(key);
@@ -212,6 +218,9 @@ public final class MainView extends BorderPane {
         }
         if (SAVE.match(key)) {
             return documents::save;
+        }
+        if (FIND.match(key)) {
+            return finder::open;
         }
         if (UNDO.match(key)) {
             return bench::undo;

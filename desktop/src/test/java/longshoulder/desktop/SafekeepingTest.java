@@ -33,7 +33,7 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
-/** What is not saved is kept aside while one works, and is gone once it is saved; the sheet of keys. */
+/** What is not saved is kept aside while one works, and is gone once it is saved; the sheet of keys; finding by typing. */
 @ExtendWith(ApplicationExtension.class)
 @SuppressWarnings("NullAway.Init")
 class SafekeepingTest {
@@ -99,5 +99,23 @@ class SafekeepingTest {
         assertThat(robot.lookup("#key-sheet").lookup(".key").queryAll()).hasSizeGreaterThan(8);
         robot.push(KeyCode.ESCAPE);
         assertThat(robot.lookup("#key-sheet").query().isVisible()).isFalse();
+    }
+
+    @Test
+    void finder_goesToAPieceAFigureOrAJoint_byTyping(FxRobot robot) {
+        robot.push(KeyCode.SHORTCUT, KeyCode.F).write("c2").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.pieceProperty().get()).isEqualTo("apron-right");
+        assertThat(robot.lookup("#finder").query().isVisible()).isFalse();
+        robot.push(KeyCode.SHORTCUT, KeyCode.F).write("over the legs").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.figureProperty().get()).get().matches(label -> label.key().startsWith("amount.overLegs"));
+        robot.push(KeyCode.SHORTCUT, KeyCode.F).write("left apron into back").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.joint()).get().matches(joint -> joint.id().equals("apron-left/leg-back-left"));
+        robot.push(KeyCode.SHORTCUT, KeyCode.F).write("keel");
+        assertThat(robot.lookup("#finder").lookup(".row").queryAll()).isEmpty();
+        robot.push(KeyCode.ESCAPE);
+        assertThat(robot.lookup("#finder").query().isVisible()).isFalse();
     }
 }

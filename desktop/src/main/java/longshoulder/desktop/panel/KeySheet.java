@@ -12,7 +12,8 @@ import longshoulder.desktop.Texts;
 /** What the keys do, on one sheet over the window; the key that opened it, or Esc, closes it. */
 public final class KeySheet extends VBox {
 
-    private static final List<String> KEYS = List.of("stages", "figures", "reckoning", "pieces", "finding", "close",
+    private static final List<String> KEYS = List.of("stages", "figures", "reckoning", "pieces", "find", "finding",
+            "close",
             "turn", "undo", "file", "units", "sheet");
 
     public KeySheet() {
