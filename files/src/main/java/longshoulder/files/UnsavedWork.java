@@ -24,6 +24,9 @@ public final class UnsavedWork {
 
     private final Path kept;
 
+    /** Of which file it stands beside the design; nothing stands there for a design without one. */
+    private String written = "";
+
     /**
      * The place of one running program.
      *
@@ -51,14 +54,18 @@ public final class UnsavedWork {
 
     /** Keeps a design as it is now. At every moment the last kept one is whole. */
     public void keep(Project project, Optional<Path> file) throws IOException {
-        AtomicFile.writeNew(origin(kept),
-                file.map(path -> path.toAbsolutePath().toString()).orElse("").getBytes(StandardCharsets.UTF_8));
+        String of = file.map(path -> path.toAbsolutePath().toString()).orElse("");
+        if (!of.equals(written)) {
+            AtomicFile.writeNew(origin(kept), of.getBytes(StandardCharsets.UTF_8));
+            written = of;
+        }
         AtomicFile.writeNew(kept, DesignFile.toBytes(project));
     }
 
     /** Lets go of what was kept: it was saved, or is not wanted. */
     public void forget() throws IOException {
         delete(kept);
+        written = "";
     }
 
     /** What a program left behind that runs no more. */

@@ -11,6 +11,7 @@ import javafx.application.Platform;
 import javafx.util.Duration;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.Texts;
+import longshoulder.files.DesignFile;
 import longshoulder.files.UnsavedWork;
 
 /**
@@ -20,7 +21,7 @@ import longshoulder.files.UnsavedWork;
 public final class Safekeeping {
 
     /** So long after the last edit; with the writing less than half a second. */
-    private static final Duration MOMENT = Duration.millis(250);
+    private static final Duration MOMENT = Duration.millis(100);
 
     private final Workbench bench;
     private final UnsavedWork unsaved;
@@ -40,6 +41,10 @@ public final class Safekeeping {
         bench.changedProperty().addListener((observed, was, is) -> pause.play());
         if (bench.isChanged()) {
             keep();
+        } else {
+            // The first writing of all takes long; better now than when it matters.
+            Project first = bench.project();
+            writer.execute(() -> DesignFile.toBytes(first));
         }
     }
 
