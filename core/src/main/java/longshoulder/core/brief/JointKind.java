@@ -19,18 +19,22 @@ public enum JointKind {
             new Parameter.Measure("drawbore.offset", Optional.empty(), Optional.empty(), Length.ofMillimetres(-20),
                     Length.ofMillimetres(20)));
 
+    private static final List<Parameter> BOLT = List.of(choice("bolt", "none", "bolted"), measure("bolt.diameter"),
+            measure("bolt.reach"));
+
     private static final List<Parameter> WEDGES = List.of(measure("wedge.flare"), measure("wedge.flare-run"),
             measure("wedge.slot"), choice("wedge.relief", "drilled", "none"),
             choice("wedge.line", "across-grain", "with-grain"));
 
     private static final List<Parameter> MOULD = List.of(measure("mould.width"), measure("mould.depth"),
-            choice("mould.form", "bevelled", "square"));
+            choice("mould.form", "bevelled", "square"), choice("mould.corner", "scribed", "mitred"));
 
     /** What it asks for; every length may be left to the school. */
     public List<Parameter> parameters() {
         return switch (this) {
-            case STOPPED_TENON -> tenon(PEGS, choice("tenon.shoulders", "four", "three", "two", "bare-faced"),
-                    choice("tenon.line", "rail", "post", "loose"));
+            case STOPPED_TENON ->
+                tenon(all(PEGS, BOLT), choice("tenon.shoulders", "four", "three", "two", "bare-faced"),
+                        choice("tenon.line", "rail", "post", "loose"));
             case HAUNCHED_TENON -> tenon(PEGS, measure("haunch.width"), measure("haunch.depth"),
                     choice("haunch.form", "square", "sloping", "groove-filling"));
             case DIVIDED_TENON -> tenon(PEGS, choice("tenon.division", "double", "twin", "triple"));
@@ -47,7 +51,7 @@ public enum JointKind {
                         choice("tusk.slope", "one-in-seven", "one-in-six", "one-in-eight"),
                         choice("tusk.wide-end", "face-edge", "far-edge"));
             case STUB_TENON ->
-                without(HouseRules.LENGTH, tenon(List.of(measure("runner.height"), measure("runner.depth"))));
+                without(HouseRules.LENGTH, tenon(BOLT, measure("runner.height"), measure("runner.depth")));
             case LOOSE_TENON -> List.of(measure("tenon.thickness"), measure("mortise.depth"),
                     choice("mortise.ends", "round", "square"), choice(HouseRules.THICKNESS, HouseRules.THICKNESSES));
             case HOUSING -> List.of(measure("housing.depth"));
@@ -96,7 +100,7 @@ public enum JointKind {
     private static List<Parameter> tenon(List<Parameter> more, Parameter... others) {
         return all(List.of(measure("tenon.thickness"), choice(HouseRules.THICKNESS, HouseRules.THICKNESSES),
                 measure("tenon.length"), choice(HouseRules.LENGTH, HouseRules.LENGTHS), measure("mortise.depth"),
-                choice("mortise.ends", "square", "round")), all(List.of(others), more));
+                choice("mortise.ends", "square", "round"), measure("end.thickness")), all(List.of(others), more));
     }
 
     /** Without what would change nothing: a stub has its own length, and wedges want square mortises. */

@@ -40,6 +40,11 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes) {
         return new Drawing(new PaintOrder(shown, view).patches(), new HiddenLines(shown, view, false).strokes());
     }
 
+    /** How many pieces it shows. */
+    public long pieces() {
+        return strokes.stream().map(Stroke::piece).distinct().count();
+    }
+
     /** The box round all its lines. */
     public Extent extent() {
         List<Vector2D> ends = new ArrayList<>();

@@ -41,6 +41,11 @@ final class HiddenLines {
             for (Mesh.Edge edge : piece.mesh().edges()) {
                 cut(piece.piece(), edge);
             }
+            for (Mesh.Bend bend : piece.mesh().bends()) {
+                if (bend.isOutline(view.toEye())) {
+                    cut(piece.piece(), bend.edge());
+                }
+            }
         }
         return strokes;
     }

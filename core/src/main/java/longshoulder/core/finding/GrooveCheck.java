@@ -2,6 +2,7 @@ package longshoulder.core.finding;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding.Level;
@@ -10,6 +11,7 @@ import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.joint.Groove;
 import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.Meeting;
 import longshoulder.core.joint.Meeting.PostFace;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
@@ -48,11 +50,13 @@ final class GrooveCheck implements Check {
             if (!grows) {
                 continue;
             }
-            double lost = groove.removes().and(joint.adds()).volume();
-            if (lost * TRIFLE > joint.adds().volume()) {
+            double lost = joint.tenons().stream().mapToDouble(tenon -> groove.removes().and(tenon.adds()).volume())
+                    .sum();
+            double whole = joint.tenons().stream().mapToDouble(tenon -> tenon.adds().volume()).sum();
+            if (lost * TRIFLE > whole) {
                 findings.add(new Finding("groove-cuts-tenon", Level.RISK, List.of(groove.id(), joint.id()),
                         Label.of("finding.grooveCutsTenon", groove.id(), joint.id(),
-                                Math.round(100 * lost / joint.adds().volume())),
+                                Math.round(100 * lost / whole)),
                         new Remedies(subject.project()).add(Label.of("remedy.grooveStops", groove.id()),
                                 new Edit.Give(Address.of(groove.id(), "groove.run"), new Value.Chosen("panel")))
                                 .set("groove.depth", groove.depth().value().times(1, 2)).list()));
@@ -96,11 +100,17 @@ final class GrooveCheck implements Check {
                 .mapToDouble(surface::distance).max().orElse(0);
     }
 
-    /** Told once, at the panel's edge; along the grain wood hardly moves. */
+    private static boolean isHeldAtBothEdges(Subject subject, Piece panel) {
+        return Stream.of(Meeting.Part.FACE_EDGE, Meeting.Part.FAR_EDGE).allMatch(edge -> subject.joints().stream()
+                .map(Joint::meeting).anyMatch(meeting -> meeting.rail().id().equals(panel.id())
+                        && meeting.part() == edge));
+    }
+
+    /** Told once, at the panel's edge; along the grain wood hardly moves, and one edge that is free lets the other be. */
     private static void tight(Subject subject, Groove groove, List<Finding> findings) {
         Piece panel = groove.meeting().rail();
         boolean told = findings.stream().flatMap(finding -> finding.about().stream()).anyMatch(panel.id()::equals);
-        if (groove.meeting().part().isEnd() || told) {
+        if (groove.meeting().part().isEnd() || told || !isHeldAtBothEdges(subject, panel)) {
             return;
         }
         Length needed = subject.movement(panel);

@@ -6,12 +6,15 @@ import longshoulder.core.frame.Piece;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import longshoulder.core.brief.Address;
+import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Tenon;
 import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Amount;
 
 /**
  * What is checked.
@@ -54,6 +57,15 @@ public record Subject(Project project, Frame planned, Frame built, List<Joint> j
         double tangential = Species.find(project.wood(piece.role().id())).map(Species::tangential).orElse(0.0);
         return Length.fromMillimetres(
                 piece.width().value().toMillimetres() * tangential * Thresholds.MOISTURE_SWING);
+    }
+
+    /** How thick a tenon's rail is where it grows: less than elsewhere if its face was worked to a curve. */
+    Length stock(Tenon tenon) {
+        Brief settled = project.settled(planned).brief();
+        return joints.stream().filter(joint -> joint.id().equals(tenon.id())).map(Joint::kind)
+                .flatMap(kind -> Address.all(tenon.id(), kind, "end.thickness").stream())
+                .flatMap(name -> settled.measure(name).stream()).map(Amount::value).findFirst()
+                .orElse(tenon.meeting().rail().thickness().value());
     }
 
     Stream<Tenon> tenons() {

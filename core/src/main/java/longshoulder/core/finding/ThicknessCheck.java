@@ -45,7 +45,7 @@ final class ThicknessCheck implements Check {
 
     private static Optional<Finding> stock(Subject subject, Tenon tenon) {
         Length thickness = tenon.thickness().value();
-        Length rail = tenon.meeting().rail().thickness().value();
+        Length rail = subject.stock(tenon);
         Length thinnest = rail.times(1, Thresholds.THINNEST_SHARE);
         Length thickest = rail.times(1, Thresholds.THICKEST_SHARE);
         boolean thick = thickness.isGreaterThan(thickest);

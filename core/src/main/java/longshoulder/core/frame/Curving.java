@@ -9,36 +9,62 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * Works a long face of a piece to an arc: hollow, so that its ends stay and the middle goes in, or round, so that the middle stays
  * and the ends fall away. The arc is cut in chords so fine that no line shows between them.
  */
-final class Curving {
+public final class Curving {
 
     /** The angle between neighbouring chords, in radians: less than a drawing shows as a bend. */
     private static final double BEND = Math.toRadians(0.75);
     private static final int MOST_CHORDS = 80;
 
-    private final Alteration.Curve asked;
     private final Piece piece;
     private final HalfSpace face;
+    private final Arc arc;
+    private final boolean round;
 
-    private Curving(Alteration.Curve asked, Piece piece) {
-        this.asked = asked;
+    /** Where the arc begins, from the piece's own start, in millimetres. */
+    private final double begin;
+
+    private Curving(Piece piece, HalfSpace face, Arc arc, boolean round, double begin) {
         this.piece = piece;
-        this.face = piece.shape().looking(asked.face().direction());
+        this.face = face;
+        this.arc = arc;
+        this.round = round;
+        this.begin = begin;
     }
 
     /** Empty where the arc has no such chord, or is deeper than the piece. */
     static Optional<Frame> of(Alteration.Curve asked, Frame frame) {
         Piece piece = frame.piece(asked.piece());
         Arc arc = asked.arc();
-        Curving curving = new Curving(asked, piece);
-        double extent = Math.min(piece.width().value().toMillimetres(), piece.thickness().value().toMillimetres());
-        return !piece.isReal() || !arc.isPossible() || arc.sagitta() > extent - 1
+        HalfSpace face = piece.shape().looking(asked.face().direction());
+        return !piece.isReal() || !arc.isPossible() || arc.sagitta() > extent(piece, face) - 1
                 ? Optional.empty()
-                : Optional.of(frame.shapedAway(piece.id(), curving.away()));
+                : Optional.of(frame.shapedAway(piece.id(),
+                        new Curving(piece, face, arc, asked.isRound(), begin(piece, asked)).away()));
+    }
+
+    /**
+     * What goes of a piece that is worked to an arc about a middle in the world; nothing where the arc has no such chord.
+     *
+     * @param facing the long face that is worked
+     * @param round whether the middle stays and the ends fall away
+     */
+    public static Solid about(Piece piece, Vector3D.Unit facing, Arc arc, boolean round, Vector3D middle) {
+        double begin = middle.subtract(piece.pose().origin()).dot(piece.pose().along()) - arc.chord() / 2;
+        return arc.isPossible()
+                ? new Curving(piece, piece.shape().looking(facing), arc, round, begin).away()
+                : Solid.NOTHING;
+    }
+
+    /** How thick the piece is behind a face. */
+    private static double extent(Piece piece, HalfSpace face) {
+        boolean edge = Math.abs(face.normal().dot(piece.pose().across())) > 0.5;
+        return (edge ? piece.width() : piece.thickness()).value().toMillimetres();
     }
 
     private Solid away() {
-        double run = asked.run().toMillimetres();
-        int chords = (int) Math.clamp(Math.ceil(run / (BEND * asked.radius().toMillimetres())), 2, MOST_CHORDS);
+        double run = arc.chord();
+        // An even number, so that one corner lies in the very middle.
+        int chords = 2 * (int) Math.clamp(Math.ceil(run / (2 * BEND * arc.radius())), 1, MOST_CHORDS / 2);
         Solid away = Solid.NOTHING;
         for (int i = 0; i < chords; i++) {
             away = away.plus(strip(run * i / chords, run * (i + 1) / chords));
@@ -59,7 +85,7 @@ final class Curving {
     }
 
     /** The maker counts from the upper end, or from the left, or from the front; the piece from its own start. */
-    private double begin() {
+    private static double begin(Piece piece, Alteration.Curve asked) {
         double from = asked.from().toMillimetres();
         boolean backwards = piece.pose().along().dot(Vector3D.of(1, 1, -1)) < 0;
         return backwards ? piece.length().value().toMillimetres() - from - asked.run().toMillimetres() : from;
@@ -68,8 +94,8 @@ final class Curving {
     private Vector3D onArc(double place) {
         Vector3D origin = piece.pose().origin();
         Vector3D foot = origin.subtract(face.normal().multiply(face.distance(origin)));
-        double depth = asked.isRound() ? asked.arc().fall(place) : asked.arc().rise(place);
-        return foot.add(piece.pose().along().multiply(begin() + place))
+        double depth = round ? arc.fall(place) : arc.rise(place);
+        return foot.add(piece.pose().along().multiply(begin + place))
                 .subtract(face.normal().multiply(depth));
     }
 }

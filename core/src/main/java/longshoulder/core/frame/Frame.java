@@ -88,7 +88,7 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
     }
 
     /** With more cut away from a piece after its joints. */
-    Frame shapedAway(String piece, Solid more) {
+    public Frame shapedAway(String piece, Solid more) {
         Map<String, Solid> shaped = new HashMap<>(shapings);
         shaped.merge(piece, more, (before, now) -> before.plus(now.minus(before)));
         return new Frame(pieces, seats, spans, dimensions, usual, assemblies, shaped);

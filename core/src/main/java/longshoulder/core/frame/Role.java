@@ -5,7 +5,7 @@ import java.util.Optional;
 
 /** What a piece is in the furniture. */
 public enum Role {
-    LEG, APRON, TOP, SEAT, SLAB, POST, UPRIGHT, RAIL, STILE, MUNTIN, STRETCHER, FOOT, BEARER, BEAM, PANEL, GLASS, RUNNER, LAYER;
+    LEG, APRON, TOP, SEAT, SLAB, POST, UPRIGHT, RAIL, STILE, MUNTIN, STRETCHER, FOOT, BEARER, BEAM, PANEL, GLASS, RUNNER, LAYER, BAR, SHELF, DRAWER;
 
     /** What files and the words bundle call it. */
     public String id() {
@@ -19,7 +19,7 @@ public enum Role {
 
     /** Whether it is laid on, glued on or held by buttons, so that its touching another piece asks for no joint. */
     public boolean isLaidOn() {
-        return this == TOP || this == SEAT || this == RUNNER || this == LAYER;
+        return this == TOP || this == SEAT || this == RUNNER || this == LAYER || this == SHELF;
     }
 
     /** Whether it stands dry in grooves of others: it meets them with its sides, and nothing ends on it. */

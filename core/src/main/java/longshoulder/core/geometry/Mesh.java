@@ -12,8 +12,19 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  *        triangle is met by exactly one the other way
  * @param faces the same skin as flat convex polygons that lie edge to edge
  * @param edges where the skin bends: the lines that a drawing shows; collinear stretches are joined
+ * @param bends where it bends so little that only an outline shows them, as between the chords of a curve
  */
-public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> faces, List<Edge> edges) {
+public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> faces, List<Edge> edges,
+        List<Bend> bends) {
+
+    /** An edge between two faces that pass smoothly into each other, with their directions. */
+    public record Bend(Edge edge, Vector3D one, Vector3D other) {
+
+        /** Whether it is an outline to an eye: one face looks at it, the other away. */
+        public boolean isOutline(Vector3D toEye) {
+            return Plain.dot(one, toEye) > Tolerance.DIRECTION != Plain.dot(other, toEye) > Tolerance.DIRECTION;
+        }
+    }
 
     /** A part of the skin, and which cell of the solid it bounds. */
     public record Face(int cell, Polygon polygon) {}
@@ -34,6 +45,7 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
         triangles = List.copyOf(triangles);
         faces = List.copyOf(faces);
         edges = List.copyOf(edges);
+        bends = List.copyOf(bends);
     }
 
     /** The skin of a solid. */
@@ -46,16 +58,24 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
         UnaryOperator<Vector3D> move = point -> to.toWorld(from.toLocal(point));
         return new Mesh(points.stream().map(move).toList(), triangles,
                 faces.stream().map(face -> new Face(face.cell(), moved(face.polygon(), from, to, move))).toList(),
-                edges.stream().map(edge -> new Edge(move.apply(edge.from()), move.apply(edge.to()))).toList());
+                edges.stream().map(edge -> moved(edge, move)).toList(),
+                bends.stream().map(bend -> new Bend(moved(bend.edge(), move), turned(bend.one(), from, to),
+                        turned(bend.other(), from, to))).toList());
+    }
+
+    private static Edge moved(Edge edge, UnaryOperator<Vector3D> move) {
+        return new Edge(move.apply(edge.from()), move.apply(edge.to()));
+    }
+
+    private static Vector3D turned(Vector3D direction, Pose from, Pose to) {
+        return to.along().multiply(Plain.dot(direction, from.along()))
+                .add(to.across().multiply(Plain.dot(direction, from.across())))
+                .add(to.out().multiply(Plain.dot(direction, from.out())));
     }
 
     private static Polygon moved(Polygon polygon, Pose from, Pose to, UnaryOperator<Vector3D> move) {
-        Vector3D.Unit normal = polygon.plane().normal();
-        Vector3D turned = to.along().multiply(Plain.dot(normal, from.along()))
-                .add(to.across().multiply(Plain.dot(normal, from.across())))
-                .add(to.out().multiply(Plain.dot(normal, from.out())));
         List<Vector3D> corners = polygon.corners().stream().map(move).toList();
-        return new Polygon(HalfSpace.through(corners.getFirst(), turned), corners);
+        return new Polygon(HalfSpace.through(corners.getFirst(), turned(polygon.plane().normal(), from, to)), corners);
     }
 
     /** Its edges in a piece's own frame of reference. */

@@ -20,11 +20,15 @@ final class MeshBuilder {
     /** By the cosine: faces that meet at less than 0.8° are chords of one curve, and no line is drawn between them. */
     private static final double SMOOTH = Math.cos(Math.toRadians(0.8));
 
+    /** What bends less than this, by the cosine, is flat but for the noise of doubles. */
+    private static final double FLAT = 1 - 1e-10;
+
     private final Solid solid;
     private final VertexPool pool = new VertexPool();
     private final List<Polygon> skin = new ArrayList<>();
     private final List<int[]> loops = new ArrayList<>();
     private final List<int[]> triangles = new ArrayList<>();
+    private final List<Mesh.Bend> smooth = new ArrayList<>();
 
     MeshBuilder(Solid solid) {
         this.solid = solid;
@@ -52,7 +56,7 @@ final class MeshBuilder {
         for (int i = 0; i < loops.size(); i++) {
             triangulate(loops.get(i), corners.get(i).length);
         }
-        return new Mesh(pool.points(), triangles, faces, edges);
+        return new Mesh(pool.points(), triangles, faces, edges, smooth);
     }
 
     private List<Polygon> exposed(Cell cell, Polygon face) {
@@ -139,7 +143,7 @@ final class MeshBuilder {
 
     private record Directed(int from, int to) {}
 
-    /** The stretches where two faces meet at an angle that is seen. */
+    /** The stretches where two faces meet at an angle that is seen; the others that bend at all are put aside. */
     private List<Mesh.Edge> edges() {
         Map<Directed, List<Vector3D>> normals = new LinkedHashMap<>();
         for (int f = 0; f < loops.size(); f++) {
@@ -155,6 +159,9 @@ final class MeshBuilder {
         normals.forEach((edge, both) -> {
             if (both.stream().anyMatch(normal -> Plain.dot(normal, both.get(0)) < SMOOTH)) {
                 bends.add(edge);
+            } else if (both.size() == 2 && Plain.dot(both.get(0), both.get(1)) < FLAT) {
+                smooth.add(new Mesh.Bend(new Mesh.Edge(pool.get(edge.from()), pool.get(edge.to())), both.get(0),
+                        both.get(1)));
             }
         });
         return joined(bends);

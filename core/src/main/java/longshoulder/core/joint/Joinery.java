@@ -46,8 +46,9 @@ public final class Joinery {
         List<Joint> alone = Meetings.find(planned).parallelStream()
                 .map(m -> m.with(pieces.getOrDefault(m.rail().id(), m.rail())))
                 .map(meeting -> new Setting(project, meeting))
-                .map(setting -> Pegged.wrap(setting, Undercut.wrap(setting, Scribed.wrap(make(setting),
-                        built.shapings().getOrDefault(setting.meeting().post().id(), Solid.NOTHING)))))
+                .map(setting -> Pegged.wrap(setting,
+                        Bolted.wrap(setting, Undercut.wrap(setting, Scribed.wrap(make(setting),
+                                built.shapings().getOrDefault(setting.meeting().post().id(), Solid.NOTHING))))))
                 .toList();
         Map<String, List<Rival>> rivals = alone.stream()
                 .flatMap(joint -> joint.tenons().stream().map(tenon -> new Rival(tenon, joint.givesWay())))

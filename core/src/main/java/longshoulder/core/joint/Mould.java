@@ -17,15 +17,17 @@ import longshoulder.core.reckoning.Label;
  * @param width on the face
  * @param depth from the face down
  * @param bevelled whether it slopes from the face to the edge, or is a plain step
+ * @param mitred whether it is cut away where the rail comes and both mouldings meet in a mitre, instead of being scribed over
  */
-public record Mould(Amount width, Amount depth, boolean bevelled) {
+public record Mould(Amount width, Amount depth, boolean bevelled, boolean mitred) {
 
     /** As chosen for a joint; no deeper than the wood beside the tenon or tongue. */
     static Mould of(Setting setting, Amount beside) {
         Amount width = setting.givenOr("mould.width",
                 () -> Setting.ruled("amount.mouldWidth", Length.ofMillimetres(6), "rule.mould"));
         return new Mould(width, beside(setting, "mould.depth", beside),
-                setting.choice("mould.form", "bevelled").equals("bevelled"));
+                setting.choice("mould.form", "bevelled").equals("bevelled"),
+                setting.choice("mould.corner", "scribed").equals("mitred"));
     }
 
     /** A depth from a face: all the wood beside the tenon, or what was given, but never more than that. */
@@ -41,8 +43,17 @@ public record Mould(Amount width, Amount depth, boolean bevelled) {
         Solid block = onRail
                 ? end.beyondShoulder(run, 0, end.width(), from, end.thickness())
                 : end.intoPost(run, 0, end.width(), from, end.thickness());
+        if (mitred) {
+            return mitred(end, block);
+        }
         HalfSpace mouth = onRail ? end.meeting().shoulder() : end.meeting().surface();
         return bevelled && run > 0 ? block.clip(end.cheek(mouth, from, mm(depth) / run, true)) : block;
+    }
+
+    /** Without the corners at its edges, which stay with the moulding of the post; an edge at the post's end has no corner. */
+    private static Solid mitred(RailEnd end, Solid block) {
+        Solid inner = block.clip(end.across(0, end.width(), -1));
+        return end.meeting().seat().drop().value().isPositive() ? inner.clip(end.across(0, 0, 1)) : inner;
     }
 
     void addTo(Map<String, Amount> figures) {

@@ -29,7 +29,7 @@ public record Scribed(Joint joint, Solid fill) implements Wrapped {
 
     /** The joint scribed to what was worked away from its post. */
     static Joint wrap(Joint joint, Solid away) {
-        if (away.isNothing() || joint.tenons().isEmpty()) {
+        if (away.isNothing() || joint.tenons().isEmpty() || joint.plain() instanceof MouldedTenon) {
             return joint;
         }
         Solid fill = fill(joint, away);

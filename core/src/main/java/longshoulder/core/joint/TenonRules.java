@@ -11,6 +11,9 @@ import longshoulder.core.reckoning.Label;
 /** The sizes of a tenon, by the default schools unless the maker gave them for the joint or the whole project. */
 final class TenonRules {
 
+    /** How thick a rail is at its end, counted from its back. */
+    static final String END_THICKNESS = "end.thickness";
+
     private static final Label SIXTH = Label.of("rule.edgeShoulder");
 
     private final Setting setting;
@@ -69,13 +72,13 @@ final class TenonRules {
     }
 
     private Amount third() {
-        return nearestChisel(Setting.share("amount.thirdOfRail", meeting.rail().thickness(), 1, 3, "rule.third"));
+        return nearestChisel(Setting.share("amount.thirdOfRail", stock(), 1, 3, "rule.third"));
     }
 
     /** Two tenons, the gap between them and two shoulders share the rail. */
     Amount twinThickness() {
         return setting.givenOr(Brief.TENON_THICKNESS, () -> nearestChisel(
-                Setting.share("amount.fifthOfRail", meeting.rail().thickness(), 1, 5, "rule.twinThickness")));
+                Setting.share("amount.fifthOfRail", stock(), 1, 5, "rule.twinThickness")));
     }
 
     private Amount nearestChisel(Amount wanted) {
@@ -85,7 +88,7 @@ final class TenonRules {
 
     /** The widest chisel that leaves a quarter of the rail beside each cheek. */
     private Amount widestChisel() {
-        Amount half = Setting.share("amount.halfOfRail", meeting.rail().thickness(), 1, 2, "rule.chiselDecides");
+        Amount half = Setting.share("amount.halfOfRail", stock(), 1, 2, "rule.chiselDecides");
         List<Length> fitting = setting.project().tools().chisels().stream()
                 .filter(chisel -> !chisel.isGreaterThan(half.value())).toList();
         return fitting.isEmpty()
@@ -96,8 +99,8 @@ final class TenonRules {
 
     /** Half of the rail, where the post is at least twice as thick; elsewhere a third. */
     private Amount half() {
-        boolean stout = !meeting.referenceExtent().value().isLessThan(meeting.rail().thickness().value().times(2));
-        return stout ? Setting.share("amount.tenonThickness", meeting.rail().thickness(), 1, 2, "rule.half") : third();
+        boolean stout = !meeting.referenceExtent().value().isLessThan(stock().value().times(2));
+        return stout ? Setting.share("amount.tenonThickness", stock(), 1, 2, "rule.half") : third();
     }
 
     private Amount wantedLength() {
@@ -146,10 +149,16 @@ final class TenonRules {
         return new Amount.Greatest(Label.of("amount.edgeShoulder"), List.of(least, capped), SIXTH);
     }
 
-    /** Centred in the rail's thickness. */
+    /** What there is of the rail's thickness at this end: less than all of it where its face is worked to a curve. */
+    private Amount stock() {
+        return setting.given(END_THICKNESS).orElseGet(() -> meeting.rail().thickness());
+    }
+
+    /** Centred in the rail's thickness, or in what there is of it at this end, behind what was worked away. */
     private Amount centred(Amount thickness) {
-        Amount both = Amount.sum(Label.of("amount.bothFaceShoulders")).plus(meeting.rail().thickness())
-                .minus(thickness).amount();
-        return new Amount.Share(Label.of("amount.faceShoulder"), both, 1, 2, Label.of("rule.centred"));
+        Amount both = Amount.sum(Label.of("amount.bothFaceShoulders")).plus(stock()).minus(thickness).amount();
+        Amount half = new Amount.Share(Label.of("amount.faceShoulder"), both, 1, 2, Label.of("rule.centred"));
+        return setting.given(END_THICKNESS).<Amount>map(stock -> Amount.sum(Label.of("amount.faceShoulder"))
+                .plus(meeting.rail().thickness()).minus(stock).plus(half).amount()).orElse(half);
     }
 }

@@ -9,7 +9,7 @@ import longshoulder.core.reckoning.Amount;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /** A joint to which something was done besides: whatever is not said otherwise is as it was. */
-sealed interface Wrapped extends Joint permits Pegged, Undercut, Scribed {
+sealed interface Wrapped extends Joint permits Pegged, Bolted, Undercut, Scribed {
 
     /** The joint inside. */
     Joint joint();

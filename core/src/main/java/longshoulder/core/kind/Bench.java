@@ -11,6 +11,7 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Frame;
+import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.View;
 import longshoulder.core.kind.Draft.Lie;
@@ -34,6 +35,7 @@ final class Bench {
             .length("foot.height", 50, 32, 25, 150).length("foot.thickness", 60, 40, 25, 150)
             .way("uprights", "pair", "single").length("upright.width", 60, 40, 30, 400)
             .length("upright.thickness", 45, 28, 20, 150).length("bearer.height", 50, 32, 25, 150)
+            .way("foot.shape", "plain", "arched", "sloped").way("bearer.shape", "plain", "sloped")
             .way("slab.joint", "laid-on", "wedged-through").length("stretcher.width", 70, 44, 25, 250)
             .length("stretcher.thickness", 32, 20, 12, 100).length("stretcher.height", 150, 6 * 16, 30, 600)
             .way("stretcher.joint", "tusked", "wedged", "pegged").tenons().list();
@@ -91,17 +93,20 @@ final class Bench {
         double footThickness = mm(brief.required("foot.thickness"));
         double footLow = (depth - mm(brief.required("foot.length"))) / 2;
         List<String> ids = new ArrayList<>(List.of("foot-" + end));
-        draft.lay("foot-" + end, Role.FOOT, "A" + number,
+        Piece foot = draft.lay("foot-" + end, Role.FOOT, "A" + number,
                 new Size(brief.required("foot.length"), brief.required("foot.height"),
                         brief.required("foot.thickness")),
                 new Lie(outwards, Draft.UP), at(middle - footThickness / 2, footLow, 0));
+        EndShape ends = new EndShape(draft, free());
+        ends.shape(foot, brief.choice("foot.shape").orElse("plain"), true);
         if (!through) {
-            draft.lay("bearer-" + end, Role.BEARER, "C" + number,
+            Piece bearer = draft.lay("bearer-" + end, Role.BEARER, "C" + number,
                     new Size(brief.required("foot.length"), brief.required("bearer.height"),
                             brief.required("foot.thickness")),
                     new Lie(outwards, Draft.DOWN),
                     at(middle - footThickness / 2, footLow, mm(under) - mm(brief.required("bearer.height"))));
             ids.add("bearer-" + end);
+            ends.shape(bearer, brief.choice("bearer.shape").orElse("plain"), false);
         }
         ids.addAll(uprights(end, number, outwards));
         if (through) {
@@ -109,6 +114,12 @@ final class Bench {
         } else {
             draft.assemble("end-" + end, brief.required("foot.length"), under, ids);
         }
+    }
+
+    /** From the end of a foot to the nearest upright. */
+    private double free() {
+        double foot = mm(brief.required("foot.length"));
+        return foot / (pair ? 4 : 2) - mm(brief.required("upright.width")) / 2;
     }
 
     private List<String> uprights(String end, String number, Vector3D.Unit outwards) {

@@ -5,8 +5,8 @@ import static longshoulder.core.kind.Draft.mm;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import longshoulder.core.brief.Brief;
-import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Frame;
@@ -20,10 +20,10 @@ import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
- * A cabinet of four posts, rails all round, panels in sides and back, a top laid on; in front it is open or has doors hung in the
- * opening with gaps all round, and dividers that make openings for drawers.
+ * A cabinet of four posts, rails all round, panels in sides and back, a top laid on, and a face frame in front of it all on demand. What
+ * stands in the front and inside, such as doors, drawers and shelves, is laid by {@link CabinetFront} and {@link CabinetInside}.
  *
- * <p>Shoulder length of a rail = width or depth − 2 posts; door = opening − gaps.
+ * <p>Shoulder length of a rail = width or depth − 2 posts, the depth without the face frame.
  */
 final class Cabinet {
 
@@ -32,8 +32,14 @@ final class Cabinet {
             .length("top.thickness", 22, 14, 10, 80).length("top.overhang", 15, 10, 0, 100)
             .length("post.width", 45, 28, 25, 150).length("rail.width", 60, 40, 25, 250)
             .length("rail.thickness", 22, 14, 12, 60).length("rail.setback", 5, 4, 0, 60)
-            .length("base.height", 90, 56, 0, 600).way("drawers", Door.COUNTS).length("drawer.height", 120, 76, 40, 500)
-            .way("front", "open", "one-door", "two-doors").length("door.gap", 2, 1, 1, 10)
+            .length("base.height", 90, 56, 0, 600).way("face.frame", "none", "glued-on")
+            .length("face.stile", 50, 32, 25, 200).length("face.thickness", 20, 13, 12, 50)
+            .way("drawers", Door.COUNTS).length("drawer.height", 120, 76, 40, 500)
+            .way("drawer.boxes", "none", "fitted").length("drawer.sides", 12, 8, 6, 25)
+            .way("dividers", "none", "one", "two", "three").length("divider.width", 45, 28, 20, 150)
+            .way("shelves", Door.COUNTS).length("shelf.thickness", 20, 13, 10, 50)
+            .way("front", "open", "one-door", "two-doors").way("door.hang", "inset", "overlaid")
+            .length("door.gap", 2, 1, 1, 10).length("door.overlap", 12, 8, 3, 60)
             .length("door.stile", 50, 32, 20, 200).length("door.thickness", 20, 13, 12, 50)
             .length("panel.thickness", 8, 5, 4, 20).length("groove.depth", 12, 8, 4, 20)
             .length("panel.room", 13, 9, 0, 30).tenons().list();
@@ -47,11 +53,15 @@ final class Cabinet {
     private final Amount thickness;
     private final Amount postLength;
     private final Amount clearHeight;
+    private final Amount caseDepth;
     private final Leaf.Filling filling;
     private final int drawers;
     private final double width;
     private final double depth;
     private final double base;
+
+    /** Where the posts' fronts stand: behind the face frame, if there is one. */
+    private final double front;
 
     private Cabinet(Brief brief) {
         this.brief = brief;
@@ -68,6 +78,13 @@ final class Cabinet {
         width = mm(brief.required("overall.width"));
         depth = mm(brief.required("overall.depth"));
         base = mm(brief.required("base.height"));
+        Amount.SumBuilder over = Amount.sum(Label.of("amount.caseDepth")).plus(brief.required("overall.depth"));
+        caseDepth = hasFaceFrame(brief) ? over.minus(brief.required("face.thickness")).amount() : over.amount();
+        front = depth - mm(caseDepth);
+    }
+
+    static boolean hasFaceFrame(Brief brief) {
+        return brief.choice("face.frame").equals(Optional.of("glued-on"));
     }
 
     Frame frame() {
@@ -76,13 +93,22 @@ final class Cabinet {
             side(side);
         }
         for (int i = 1; i <= drawers; i++) {
-            double drop = i * (mm(brief.required("drawer.height")) + mm(rail));
-            level("rail-drawer-" + i, "front", "B" + (i + 4), Draft.DOWN, mm(postLength) - mm(rail) - drop);
+            level("rail-drawer-" + i, "front", "B" + (i + 4), Draft.DOWN, drawerLow(i) - mm(rail));
         }
         top();
-        doors();
+        Amount rest = Amount.sum(Label.of("amount.clearHeight")).plus(clearHeight)
+                .minus(drawers, brief.required("drawer.height")).minus(drawers, rail).amount();
+        new CabinetFront(draft, brief, filling, rest, new CabinetFront.Place(width, front, base, mm(postLength)))
+                .lay(drawers);
+        new CabinetInside(draft, brief, new CabinetFront.Place(width, front, base, mm(postLength))).lay(drawers,
+                mm(rest));
         figures();
         return draft.frame();
+    }
+
+    /** The lower edge of the opening of a drawer, counted from the top. */
+    private double drawerLow(int number) {
+        return mm(postLength) - mm(rail) - number * mm(brief.required("drawer.height")) - (number - 1) * mm(rail);
     }
 
     private void posts() {
@@ -91,7 +117,7 @@ final class Cabinet {
             double x = end.equals("left") ? 0 : width - mm(post);
             Vector3D.Unit outwards = end.equals("left") ? Draft.LEFT : Draft.RIGHT;
             draft.lay("post-front-" + end, Role.POST, end.equals("left") ? "A1" : "A2", size,
-                    new Lie(Draft.FRONT, outwards), at(x, 0, 0));
+                    new Lie(Draft.FRONT, outwards), at(x, front, 0));
             draft.lay("post-back-" + end, Role.POST, end.equals("left") ? "A3" : "A4", size,
                     new Lie(Draft.BACK, outwards), at(x, depth - mm(post), 0));
         }
@@ -111,8 +137,11 @@ final class Cabinet {
         if (!isLong(side)) {
             ids.addAll(List.of("post-front-" + side, "post-back-" + side));
         }
-        draft.assemble("side-" + side,
-                isLong(side) ? brief.required("overall.width") : brief.required("overall.depth"), postLength, ids);
+        draft.assemble("side-" + side, over(side), postLength, ids);
+    }
+
+    private Amount over(String side) {
+        return isLong(side) ? brief.required("overall.width") : caseDepth;
     }
 
     private static boolean isLong(String side) {
@@ -129,8 +158,7 @@ final class Cabinet {
     }
 
     private String level(String id, String side, String mark, Vector3D.Unit edge, double z) {
-        Amount over = isLong(side) ? brief.required("overall.width") : brief.required("overall.depth");
-        Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(over).minus(2, post).amount();
+        Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(over(side)).minus(2, post).amount();
         draft.lay(id, Role.RAIL, mark, new Size(shoulder, rail, thickness), new Lie(out(side), edge),
                 inSide(side, mm(post), mm(thickness), mm(brief.required("rail.setback"))).add(at(0, 0, z)));
         for (String end : isLong(side) ? List.of("left", "right") : List.of("front", "back")) {
@@ -152,9 +180,9 @@ final class Cabinet {
      */
     private Vector3D inSide(String side, double from, double thick, double setback) {
         return switch (side) {
-            case "left" -> at(setback, from, 0);
-            case "right" -> at(width - setback - thick, from, 0);
-            case "front" -> at(from, setback, 0);
+            case "left" -> at(setback, front + from, 0);
+            case "right" -> at(width - setback - thick, front + from, 0);
+            case "front" -> at(from, front + setback, 0);
             default -> at(from, depth - setback - thick, 0);
         };
     }
@@ -189,34 +217,6 @@ final class Cabinet {
                 new Lie(Draft.UP, Draft.FRONT), at(-mm(overhang), -mm(overhang), mm(postLength)));
     }
 
-    private void doors() {
-        String front = brief.choice("front").orElse("open");
-        if (front.equals("open")) {
-            return;
-        }
-        int doors = front.equals("one-door") ? 1 : 2;
-        Amount gap = brief.required("door.gap");
-        Amount clear = draft.piece("rail-upper-front").length();
-        Amount left = Amount.sum(Label.of("amount.doorsWidth")).plus(clear).minus(doors + 1, gap).amount();
-        Amount doorWidth = doors == 1
-                ? left
-                : new Amount.Share(Label.of("amount.doorWidth"), left, 1, 2, Label.of("rule.sharedAlike"));
-        Amount drawer = brief.required("drawer.height");
-        Amount doorHeight = Amount.sum(Label.of("amount.doorHeight")).plus(clearHeight).minus(drawers, drawer)
-                .minus(drawers, rail).minus(2, gap).amount();
-        Amount stile = brief.required("door.stile");
-        for (int i = 0; i < doors; i++) {
-            String prefix = doors == 1 ? "door." : i == 0 ? "door-left." : "door-right.";
-            Leaf.lay(draft, new Leaf.Wanted(prefix, "DE".substring(i, i + 1), doorWidth, doorHeight,
-                    brief.required("door.thickness"), stile, stile, stile, 0, stile, 0, stile,
-                    JointKind.HAUNCHED_TENON, filling),
-                    at(mm(post) + mm(gap) + i * (mm(doorWidth) + mm(gap)), mm(brief.required("rail.setback")),
-                            base + mm(rail) + mm(gap)));
-        }
-        draft.usual(JointKind.HAUNCHED_TENON.id(), "haunch.form", "groove-filling");
-        draft.usual(JointKind.HAUNCHED_TENON.id(), "haunch.depth", filling.groove().value());
-    }
-
     private void figures() {
         double h = mm(brief.required("overall.height"));
         double under = mm(postLength);
@@ -234,10 +234,11 @@ final class Cabinet {
                     Side.RIGHT, 1, brief.required("drawer.height"));
         }
         draft.figure(View.END, at(0, 0, h), at(0, depth, h), Side.ABOVE, 0, brief.required("overall.depth"));
-        draft.figure(View.END, at(0, mm(post), base), at(0, depth - mm(post), base), Side.INSIDE, 0,
+        draft.figure(View.END, at(0, front + mm(post), base), at(0, depth - mm(post), base), Side.INSIDE, 0,
                 draft.piece("rail-lower-right").length());
-        draft.figure(View.PLAN, at(0, 0, under), at(0, mm(setback), under), Side.LEFT, 0, setback);
-        draft.figure(View.PLAN, at(0, mm(setback), under), at(0, mm(setback) + mm(thickness), under), Side.LEFT, 1,
+        draft.figure(View.PLAN, at(0, front, under), at(0, front + mm(setback), under), Side.LEFT, 0, setback);
+        draft.figure(View.PLAN, at(0, front + mm(setback), under),
+                at(0, front + mm(setback) + mm(thickness), under), Side.LEFT, 1,
                 thickness);
     }
 }

@@ -11,6 +11,7 @@ import longshoulder.core.brief.Parameter;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.geometry.View;
+import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 
@@ -21,21 +22,42 @@ import longshoulder.core.reckoning.Label;
 final class Door {
 
     static final String[] COUNTS = {"none", "one", "two", "three", "four"};
+    private static final String[] BARS = {"none", "one", "two", "three", "four", "five", "six", "seven", "eight"};
 
     private static final List<Parameter> PARAMETERS = new Asked().way("size.given", "door", "opening")
             .length("size.width", 450, 18 * 16, 120, 1500).length("size.height", 720, 28 * 16, 120, 2600)
             .length("gap.sides", 2, 1, 0, 10).length("gap.top", 2, 1, 0, 10).length("gap.bottom", 3, 2, 0, 20)
             .length("stile.width", 60, 40, 20, 250).length("top-rail.width", 60, 40, 20, 300)
             .length("bottom-rail.width", 80, 52, 20, 400).length("frame.thickness", 24, 16, 12, 80)
-            .way("middle.rails", COUNTS).length("middle-rail.width", 60, 40, 15, 300).way("muntins", COUNTS)
-            .length("muntin.width", 50, 32, 10, 200).way("construction", "grooved", "cope-and-stick", "tenoned")
+            .way("middle.rails", COUNTS).length("middle-rail.width", 60, 40, 15, 300)
+            .way("lock-rail", "shared-alike", "at-height").length("lock-rail.height", 320, 12 * 16 + 8, 60, 2400)
+            .way("muntins", COUNTS).length("muntin.width", 50, 32, 10, 200)
+            .way("bars.across", BARS).way("bars.upright", BARS).length("bar.width", 24, 16, 12, 80)
+            .way("construction", "grooved", "cope-and-stick", "rebated", "tenoned")
+            .way("mould.corner", "scribed", "mitred").length("mould.width", 5, 3, 0, 30)
+            .length("mould.depth", 5, 3, 0, 20)
             .way("filling", "panel", "glass", "none").length("filling.thickness", 8, 5, 2, 40)
             .length("groove.depth", 10, 6, 2, 40).length("panel.room", 6, 4, 0, 30).tenons().list();
 
-    static final Kind KIND = new SetOut("door", PARAMETERS, Door::frame);
+    static final Kind KIND = new SetOut("door", PARAMETERS, brief -> new Door(brief).frame());
 
-    private static Frame frame(Brief brief) {
-        Draft draft = new Draft();
+    private final Draft draft = new Draft();
+    private final Brief brief;
+    private final String construction;
+    private final JointKind joint;
+
+    private Door(Brief brief) {
+        this.brief = brief;
+        construction = brief.choice("construction").orElse("grooved");
+        joint = switch (construction) {
+            case "cope-and-stick" -> JointKind.COPE_AND_STICK;
+            case "grooved" -> JointKind.HAUNCHED_TENON;
+            case "rebated" -> JointKind.LONG_AND_SHORT;
+            default -> JointKind.STOPPED_TENON;
+        };
+    }
+
+    private Frame frame() {
         boolean opening = brief.choice("size.given").equals(Optional.of("opening"));
         Amount width = opening
                 ? within(brief, "amount.doorWidth", "size.width", "gap.sides", "gap.sides")
@@ -43,44 +65,71 @@ final class Door {
         Amount height = opening
                 ? within(brief, "amount.doorHeight", "size.height", "gap.top", "gap.bottom")
                 : brief.required("size.height");
-        JointKind joint = joint(brief);
+        boolean rebated = construction.equals("rebated");
+        JointKind thin = rebated ? JointKind.GLAZING_BAR : JointKind.STUB_TENON;
+        // A rail in the middle has no end of a stile to be haunched to.
+        JointKind middle = joint == JointKind.HAUNCHED_TENON ? JointKind.STOPPED_TENON : joint;
+        Optional<Amount> lock = brief.choice("lock-rail").equals(Optional.of("at-height"))
+                ? Optional.of(brief.required("lock-rail.height"))
+                : Optional.empty();
+        Optional<Moulding> moulding = moulding();
         Leaf.lay(draft, new Leaf.Wanted("", "", width, height, brief.required("frame.thickness"),
                 brief.required("stile.width"), brief.required("top-rail.width"), brief.required("bottom-rail.width"),
-                count(brief, "middle.rails"), brief.required("middle-rail.width"), count(brief, "muntins"),
-                brief.required("muntin.width"), joint, PictureFrame.filling(brief)), at(0, 0, 0));
-        usual(draft, brief, joint);
-        figures(draft, brief, width, height);
+                new Leaf.Dividers(count(brief, "middle.rails"), brief.required("middle-rail.width"), middle), lock,
+                new Leaf.Dividers(count(brief, "muntins"), brief.required("muntin.width"), thin),
+                new Leaf.Dividers(count(brief, "bars.across"), brief.required("bar.width"), thin),
+                new Leaf.Dividers(count(brief, "bars.upright"), brief.required("bar.width"), thin), joint,
+                PictureFrame.filling(brief), moulding, rebated), at(0, 0, 0));
+        usual(moulding);
+        figures(width, height);
         return draft.frame();
     }
 
-    private static JointKind joint(Brief brief) {
-        return switch (brief.choice("construction").orElse("grooved")) {
-            case "cope-and-stick" -> JointKind.COPE_AND_STICK;
-            case "grooved" -> JointKind.HAUNCHED_TENON;
-            default -> JointKind.STOPPED_TENON;
-        };
+    /** Coped and rebated doors have one. */
+    private Optional<Moulding> moulding() {
+        boolean moulded = construction.equals("rebated") || construction.equals("cope-and-stick");
+        // Never deeper than the wood beside a tenon that is half as thick as the frame.
+        Amount depth = new Amount.Least(Label.of("amount.mouldDepth"), List.of(brief.required("mould.depth"),
+                new Amount.Share(Label.of("amount.mouldDepth"), brief.required("frame.thickness"), 1, 4,
+                        Label.of("rule.besideTenon"))),
+                Label.of("rule.besideTenon"));
+        return moulded && brief.required("mould.width").value().isPositive()
+                ? Optional.of(new Moulding(brief.required("mould.width"), depth,
+                        brief.choice("mould.corner").equals(Optional.of("mitred"))))
+                : Optional.empty();
     }
 
-    /** Haunches fill a groove of the filling's thickness; a rail in the middle has no end of a stile to be haunched to. */
-    private static void usual(Draft draft, Brief brief, JointKind joint) {
+    /** Haunches fill a groove of the filling's thickness; long and short shoulders fill the rebates and the moulding. */
+    private void usual(Optional<Moulding> moulding) {
+        Amount groove = brief.required("groove.depth");
+        draft.usual(JointKind.STUB_TENON.id(), Brief.TENON_LENGTH, groove.value());
         if (joint == JointKind.HAUNCHED_TENON) {
             draft.usual(joint.id(), "haunch.form", "groove-filling");
-            draft.usual(joint.id(), "haunch.depth", brief.required("groove.depth").value());
-            int middle = count(brief, "middle.rails");
-            for (int i = 1; i <= middle; i++) {
-                String rail = "rail-middle" + (middle == 1 ? "" : "-" + i);
-                draft.joint(rail, "stile-left", JointKind.STOPPED_TENON);
-                draft.joint(rail, "stile-right", JointKind.STOPPED_TENON);
-            }
+            draft.usual(joint.id(), "haunch.depth", groove.value());
         }
         if (joint == JointKind.COPE_AND_STICK) {
-            draft.usual(joint.id(), "tongue.length", brief.required("groove.depth").value());
+            draft.usual(joint.id(), "tongue.length", groove.value());
+            moulded(moulding, joint);
         }
-        draft.usual(JointKind.STUB_TENON.id(), Brief.TENON_LENGTH, brief.required("groove.depth").value());
+        if (joint == JointKind.LONG_AND_SHORT) {
+            Amount deep = new Amount.Share(Label.of("amount.rebateDepth"), brief.required("frame.thickness"), 1, 4,
+                    Label.of("rule.rebate"));
+            for (JointKind type : List.of(joint, JointKind.GLAZING_BAR)) {
+                moulded(moulding, type);
+                boolean open = PictureFrame.filling(brief).any();
+                draft.usual(type.id(), "rebate.width", open ? groove.value() : Length.ZERO);
+                draft.usual(type.id(), "rebate.depth", deep.value());
+            }
+        }
+    }
+
+    private void moulded(Optional<Moulding> moulding, JointKind type) {
+        moulding.ifPresentOrElse(one -> one.usual(draft, type),
+                () -> draft.usual(type.id(), "mould.width", Length.ZERO));
     }
 
     static int count(Brief brief, String parameter) {
-        return Math.max(0, List.of(COUNTS).indexOf(brief.choice(parameter).orElse("none")));
+        return Math.max(0, List.of(BARS).indexOf(brief.choice(parameter).orElse("none")));
     }
 
     private static Amount within(Brief brief, String label, String opening, String gap, String otherGap) {
@@ -88,7 +137,7 @@ final class Door {
                 .minus(brief.required(otherGap)).amount();
     }
 
-    private static void figures(Draft draft, Brief brief, Amount width, Amount height) {
+    private void figures(Amount width, Amount height) {
         double w = mm(width);
         double h = mm(height);
         Amount stile = brief.required("stile.width");

@@ -1,6 +1,7 @@
 package longshoulder.core.kind;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,6 +19,7 @@ import longshoulder.core.frame.Role;
 import longshoulder.core.frame.Seat;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
+import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.View;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -40,6 +42,7 @@ final class Draft {
     private final List<Dimension> figures = new ArrayList<>();
     private final Map<String, Value> usual = new TreeMap<>();
     private final List<Assembly> assemblies = new ArrayList<>();
+    private final Map<String, Solid> shapings = new HashMap<>();
 
     /** The finished size of a piece: shoulder to shoulder where it has joints at its ends. */
     record Size(Amount length, Amount width, Amount thickness) {}
@@ -136,12 +139,19 @@ final class Draft {
                 List.of(a, b), Label.of("rule.diagonal"));
     }
 
+    /** What is cut away from a piece after its joints. */
+    void shape(String piece, Solid away) {
+        if (!away.isNothing()) {
+            shapings.merge(piece, away, (before, more) -> before.plus(more.minus(before)));
+        }
+    }
+
     Piece piece(String id) {
         return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("There is no piece (%s).".formatted(id)));
     }
 
     Frame frame() {
-        return new Frame(pieces, seats, spans, figures, usual, assemblies, Map.of());
+        return new Frame(pieces, seats, spans, figures, usual, assemblies, shapings);
     }
 }

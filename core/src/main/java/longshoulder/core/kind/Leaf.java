@@ -4,7 +4,9 @@ import static longshoulder.core.kind.Draft.mm;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
 import longshoulder.core.kind.Draft.Lie;
 import longshoulder.core.kind.Draft.Size;
@@ -14,11 +16,11 @@ import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
- * A flat frame that stands upright, its show side to the front: two stiles, rails between them, muntins between the rails, and
- * what fills the openings. Doors are leaves, mirror frames too.
+ * A flat frame that stands upright, its show side to the front: two stiles, rails between them, muntins between the rails, bars in
+ * the openings that are left, and what fills these. Doors are leaves, mirror frames and face frames too.
  *
- * <p>Shoulder length of a rail = width − 2 stiles. Rails share out the height, muntins the length of the rails, so that
- * openings in a row are alike.
+ * <p>Shoulder length of a rail = width − 2 stiles. What divides an opening shares it out alike; a lock rail alone may stand at a
+ * height of its own.
  */
 final class Leaf {
 
@@ -28,15 +30,39 @@ final class Leaf {
     private static final Lie LEVEL_BOTTOM = new Lie(Draft.FRONT, Draft.DOWN);
 
     /**
+     * Pieces of one sort that divide an opening.
+     *
+     * @param count of them side by side
+     * @param joint at their ends
+     */
+    record Dividers(int count, Amount width, JointKind joint) {}
+
+    /**
      * What a leaf is to be.
      *
      * @param prefix of the ids of its pieces, such as {@code door-left.}; empty for a leaf by itself
      * @param mark first letters of its marks
-     * @param rails rails between the top and the bottom one
-     * @param columns uprights between neighbouring rails
+     * @param rails between the top and the bottom one
+     * @param lock height of the middle of the lowest of these; shared out alike where it is empty
+     * @param muntins between neighbouring rails
+     * @param across level bars in each opening
+     * @param upright bars between these
+     * @param joint of the top and the bottom rail
+     * @param moulding along the inner edges, which also asks for rebates in the place of grooves where {@code rebated}
+     * @param rebated whether fillings lie in rebates that are open to the back
      */
     record Wanted(String prefix, String mark, Amount width, Amount height, Amount thickness, Amount stile, Amount top,
-            Amount bottom, int rails, Amount rail, int columns, Amount muntin, JointKind joint, Filling filling) {}
+            Amount bottom, Dividers rails, Optional<Amount> lock, Dividers muntins, Dividers across, Dividers upright,
+            JointKind joint, Filling filling, Optional<Moulding> moulding, boolean rebated) {
+
+        /** A plain leaf: two rails and nothing between them but its filling. */
+        static Wanted plain(String prefix, String mark, Amount width, Amount height, Amount thickness, Amount stile,
+                Amount rail, JointKind joint, Filling filling) {
+            Dividers none = new Dividers(0, rail, joint);
+            return new Wanted(prefix, mark, width, height, thickness, stile, rail, rail, none, Optional.empty(), none,
+                    none, none, joint, filling, Optional.empty(), false);
+        }
+    }
 
     /**
      * What fills the openings.
@@ -75,11 +101,21 @@ final class Leaf {
         }
     }
 
+    /**
+     * A clear space between four pieces, named by their ids; its lower left corner from that of the leaf.
+     *
+     * @param row and {@code column} count from the bottom and from the left, of all openings of the leaf
+     */
+    private record Opening(String left, String right, String below, String above, double x, double z, Amount width,
+            Amount height, int row, int column) {}
+
     private final Draft draft;
     private final Wanted wanted;
     private final Vector3D least;
     private final Amount shoulder;
-    private final Amount opening;
+    private final List<String> fillings = new ArrayList<>();
+    private final List<String> ids = new ArrayList<>();
+    private int bars;
 
     private Leaf(Draft draft, Wanted wanted, Vector3D least) {
         this.draft = draft;
@@ -87,9 +123,6 @@ final class Leaf {
         this.least = least;
         shoulder = Amount.sum(Label.of("amount.shoulder", wanted.prefix() + "rail-top")).plus(wanted.width())
                 .minus(2, wanted.stile()).amount();
-        opening = shared("amount.openingHeight", Amount.sum(Label.of("amount.clearHeight")).plus(wanted.height())
-                .minus(wanted.top()).minus(wanted.bottom()).minus(wanted.rails(), wanted.rail()).amount(),
-                wanted.rails() + 1);
     }
 
     /** Lays a leaf with its left lower front corner at a point; the ids of its pieces. */
@@ -102,126 +135,188 @@ final class Leaf {
     }
 
     private List<String> lay() {
-        List<String> ids = new ArrayList<>(List.of(stile("stile-left", "1", UPRIGHT_LEFT, 0),
-                stile("stile-right", "2", UPRIGHT_RIGHT, mm(wanted.width()) - mm(wanted.stile()))));
-        ids.addAll(rails());
+        stile("stile-left", "1", UPRIGHT_LEFT, Draft.RIGHT, 0);
+        stile("stile-right", "2", UPRIGHT_RIGHT, Draft.LEFT, mm(wanted.width()) - mm(wanted.stile()));
+        outerRail("rail-top", "1", LEVEL_TOP, Draft.DOWN, wanted.top(), mm(wanted.height()) - mm(wanted.top()));
+        outerRail("rail-bottom", "2", LEVEL_BOTTOM, Draft.UP, wanted.bottom(), 0);
+        List<Opening> rows = rows();
         draft.span(ids.subList(2, ids.size()).toArray(String[]::new));
-        List<String> frame = new ArrayList<>();
-        for (int row = 0; row <= wanted.rails(); row++) {
-            frame.addAll(muntins(row));
+        for (Opening row : rows) {
+            for (Opening cell : columns(row, wanted.muntins(), false)) {
+                for (Opening strip : strips(cell)) {
+                    columns(strip, wanted.upright(), true).forEach(this::fill);
+                }
+            }
         }
-        List<String> fillings = wanted.filling().any() ? fillings() : List.of();
-        ids.addAll(frame);
         ids.addAll(fillings);
         draft.assemble(wanted.prefix().isEmpty() ? "leaf" : wanted.prefix().replace(".", ""), wanted.width(),
                 wanted.height(), ids);
         return ids;
     }
 
-    private String stile(String name, String number, Lie lie, double x) {
-        return draft.lay(wanted.prefix() + name, Role.STILE, wanted.mark() + "A" + number,
-                new Size(wanted.height(), wanted.stile(), wanted.thickness()), lie, from(x, 0)).id();
+    private void stile(String name, String number, Lie lie, Vector3D.Unit inwards, double x) {
+        moulded(draft.lay(wanted.prefix() + name, Role.STILE, wanted.mark() + "A" + number,
+                new Size(wanted.height(), wanted.stile(), wanted.thickness()), lie, from(x, 0)), inwards);
     }
 
-    private List<String> rails() {
-        List<String> ids = new ArrayList<>();
-        ids.add(rail("rail-top", "1", LEVEL_TOP, wanted.top(), mm(wanted.height()) - mm(wanted.top())));
-        ids.add(rail("rail-bottom", "2", LEVEL_BOTTOM, wanted.bottom(), 0));
-        for (int i = 1; i <= wanted.rails(); i++) {
-            ids.add(rail("rail-middle" + (wanted.rails() == 1 ? "" : "-" + i), Integer.toString(i + 2), LEVEL_TOP,
-                    wanted.rail(), low(i) - mm(wanted.rail())));
-        }
-        return ids;
+    private void moulded(Piece piece, Vector3D.Unit... edges) {
+        ids.add(piece.id());
+        wanted.moulding().ifPresent(moulding -> {
+            for (Vector3D.Unit edge : edges) {
+                draft.shape(piece.id(), moulding.along(piece, edge));
+            }
+        });
     }
 
-    /** Where the opening of a row begins, from the bottom. */
-    private double low(int row) {
-        return mm(wanted.bottom()) + row * (mm(opening) + mm(wanted.rail()));
-    }
-
-    private String rail(String name, String number, Lie lie, Amount width, double z) {
+    private void outerRail(String name, String number, Lie lie, Vector3D.Unit inwards, Amount width, double z) {
         String id = wanted.prefix() + name;
-        draft.lay(id, Role.RAIL, wanted.mark() + "B" + number, new Size(shoulder, width, wanted.thickness()), lie,
-                from(mm(wanted.stile()), z));
+        moulded(draft.lay(id, Role.RAIL, wanted.mark() + "B" + number, new Size(shoulder, width, wanted.thickness()),
+                lie, from(mm(wanted.stile()), z)), inwards);
         for (String stile : List.of("stile-left", "stile-right")) {
             draft.joint(id, wanted.prefix() + stile, wanted.joint());
-            if (!name.startsWith("rail-middle")) {
-                draft.seat(id, wanted.prefix() + stile, Draft.flush(), Draft.flush());
-            }
+            draft.seat(id, wanted.prefix() + stile, Draft.flush(), Draft.flush());
         }
+    }
+
+    /** What the rails leave, from the bottom upwards. */
+    private List<Opening> rows() {
+        int count = wanted.rails().count();
+        Amount clear = Amount.sum(Label.of("amount.clearHeight")).plus(wanted.height()).minus(wanted.top())
+                .minus(wanted.bottom()).minus(count, wanted.rails().width()).amount();
+        Optional<Amount> first = wanted.lock().filter(given -> count > 0).map(lock -> Amount
+                .sum(Label.of("amount.openingHeight")).plus(lock).minus(wanted.bottom())
+                .minus(new Amount.Share(Label.of("amount.halfRail"), wanted.rails().width(), 1, 2,
+                        Label.of("rule.lockRail")))
+                .amount());
+        Amount others = first.map(low -> shared("amount.openingHeight",
+                Amount.sum(Label.of("amount.clearHeight")).plus(clear).minus(low).amount(), count))
+                .orElseGet(() -> shared("amount.openingHeight", clear, count + 1));
+        List<Opening> rows = new ArrayList<>();
+        String below = wanted.prefix() + "rail-bottom";
+        double z = mm(wanted.bottom());
+        for (int i = 0; i <= count; i++) {
+            Amount height = i == 0 ? first.orElse(others) : others;
+            String above = i == count ? wanted.prefix() + "rail-top" : middleRail(i + 1, z + mm(height));
+            rows.add(new Opening(wanted.prefix() + "stile-left", wanted.prefix() + "stile-right", below, above,
+                    mm(wanted.stile()), z, shoulder, height, i * (wanted.across().count() + 1), 0));
+            z += mm(height) + mm(wanted.rails().width());
+            below = above;
+        }
+        return rows;
+    }
+
+    private String middleRail(int number, double z) {
+        String id = wanted.prefix() + "rail-middle" + (wanted.rails().count() == 1 ? "" : "-" + number);
+        moulded(draft.lay(id, Role.RAIL, wanted.mark() + "B" + (number + 2),
+                new Size(shoulder, wanted.rails().width(), wanted.thickness()), LEVEL_TOP,
+                from(mm(wanted.stile()), z)), Draft.UP, Draft.DOWN);
+        draft.joint(id, wanted.prefix() + "stile-left", wanted.rails().joint());
+        draft.joint(id, wanted.prefix() + "stile-right", wanted.rails().joint());
         return id;
     }
 
-    private List<String> muntins(int row) {
-        List<String> ids = new ArrayList<>();
-        for (int i = 1; i <= wanted.columns(); i++) {
-            String id = wanted.prefix() + "muntin-" + (row + 1) + "-" + i;
-            draft.lay(id, Role.MUNTIN, wanted.mark() + "C" + (row * wanted.columns() + i),
-                    new Size(opening, wanted.muntin(), wanted.thickness()), UPRIGHT_LEFT,
-                    from(left(i) - mm(wanted.muntin()), low(row)));
-            draft.joint(id, below(row), JointKind.STUB_TENON);
-            draft.joint(id, above(row), JointKind.STUB_TENON);
-            ids.add(id);
+    /** An opening divided by uprights: muntins, or bars. */
+    private List<Opening> columns(Opening opening, Dividers dividers, boolean thin) {
+        int count = dividers.count();
+        Amount width = shared("amount.openingWidth", Amount.sum(Label.of("amount.clearWidth")).plus(opening.width())
+                .minus(count, dividers.width()).amount(), count + 1);
+        List<Opening> columns = new ArrayList<>();
+        String left = opening.left();
+        double x = opening.x();
+        for (int i = 0; i <= count; i++) {
+            String right = i == count ? opening.right() : upright(opening, i + 1, x + mm(width), dividers, thin);
+            int column = opening.column() + i * (thin ? 1 : wanted.upright().count() + 1);
+            columns.add(new Opening(left, right, opening.below(), opening.above(), x, opening.z(), width,
+                    opening.height(), opening.row(), column));
+            x += mm(width) + mm(dividers.width());
+            left = right;
         }
-        return ids;
+        return columns;
     }
 
-    private String below(int row) {
-        return wanted.prefix() + (row == 0 ? "rail-bottom" : middle(row));
+    private String upright(Opening opening, int number, double x, Dividers dividers, boolean thin) {
+        int row = opening.row() / (wanted.across().count() + 1);
+        String id = wanted.prefix() + (thin
+                ? "bar-upright-" + ++bars
+                : "muntin-" + (row + 1) + "-" + number);
+        String mark = wanted.mark() + (thin ? "D" + bars : "C" + (row * dividers.count() + number));
+        moulded(draft.lay(id, thin ? Role.BAR : Role.MUNTIN, mark,
+                new Size(opening.height(), dividers.width(), wanted.thickness()), UPRIGHT_LEFT, from(x, opening.z())),
+                Draft.LEFT, Draft.RIGHT);
+        draft.joint(id, opening.below(), dividers.joint());
+        draft.joint(id, opening.above(), dividers.joint());
+        return id;
     }
 
-    private String above(int row) {
-        return wanted.prefix() + (row == wanted.rails() ? "rail-top" : middle(row + 1));
+    /** An opening divided by level bars from side to side. */
+    private List<Opening> strips(Opening opening) {
+        Dividers across = wanted.across();
+        int count = across.count();
+        Amount height = shared("amount.openingHeight", Amount.sum(Label.of("amount.clearHeight"))
+                .plus(opening.height()).minus(count, across.width()).amount(), count + 1);
+        List<Opening> strips = new ArrayList<>();
+        String below = opening.below();
+        double z = opening.z();
+        for (int i = 0; i <= count; i++) {
+            String above = i == count ? opening.above() : level(opening, z + mm(height));
+            strips.add(new Opening(opening.left(), opening.right(), below, above, opening.x(), z, opening.width(),
+                    height, opening.row() + i, opening.column()));
+            z += mm(height) + mm(across.width());
+            below = above;
+        }
+        return strips;
     }
 
-    private String middle(int i) {
-        return "rail-middle" + (wanted.rails() == 1 ? "" : "-" + i);
+    private String level(Opening opening, double z) {
+        Dividers across = wanted.across();
+        String id = wanted.prefix() + "bar-level-" + ++bars;
+        moulded(draft.lay(id, Role.BAR, wanted.mark() + "D" + bars,
+                new Size(opening.width(), across.width(), wanted.thickness()), LEVEL_TOP, from(opening.x(), z)),
+                Draft.UP, Draft.DOWN);
+        draft.joint(id, opening.left(), across.joint());
+        draft.joint(id, opening.right(), across.joint());
+        return id;
     }
 
-    private Amount columnWidth() {
-        return shared("amount.openingWidth", Amount.sum(Label.of("amount.clearWidth")).plus(shoulder)
-                .minus(wanted.columns(), wanted.muntin()).amount(), wanted.columns() + 1);
-    }
-
-    /** Where the opening of a column begins. */
-    private double left(int column) {
-        return mm(wanted.stile()) + column * (mm(columnWidth()) + mm(wanted.muntin()));
-    }
-
-    private List<String> fillings() {
+    /** Middled in the thickness, or with its face on the floor of the rebates, a quarter of the thickness from the back. */
+    private void fill(Opening opening) {
         Filling filling = wanted.filling();
-        List<String> ids = new ArrayList<>();
-        double front = (mm(wanted.thickness()) - mm(filling.thickness())) / 2;
-        for (int row = 0; row <= wanted.rails(); row++) {
-            for (int column = 0; column <= wanted.columns(); column++) {
-                String id = wanted.prefix() + filling.role().id() + (wanted.rails() + wanted.columns() == 0
-                        ? ""
-                        : "-" + (row + 1) + "-" + (column + 1));
-                draft.lay(id, filling.role(), wanted.mark() + "P" + (ids.size() + 1),
-                        filling.size(id, columnWidth(), opening), UPRIGHT_LEFT,
-                        from(left(column) - filling.inSides(), low(row) - filling.inEnds())
-                                .add(Draft.at(0, front, 0)));
-                held(id, row, column);
-                ids.add(id);
-            }
+        if (!filling.any()) {
+            return;
         }
-        return ids;
+        boolean only = wanted.rails().count() + wanted.muntins().count() + wanted.across().count()
+                + wanted.upright().count() == 0;
+        String id = wanted.prefix() + filling.role().id()
+                + (only ? "" : "-" + (opening.row() + 1) + "-" + (opening.column() + 1));
+        double thickness = mm(wanted.thickness());
+        double front = wanted.rebated() ? thickness - rebate() : (thickness - mm(filling.thickness())) / 2;
+        draft.lay(id, filling.role(), wanted.mark() + "P" + (fillings.size() + 1),
+                filling.size(id, opening.width(), opening.height()), UPRIGHT_LEFT,
+                from(opening.x() - filling.inSides(), opening.z() - filling.inEnds()).add(Draft.at(0, front, 0)));
+        held(id, opening);
+        fillings.add(id);
     }
 
-    /** The room at the sides of a panel, and rebates instead of grooves for glass. */
-    private void held(String id, int row, int column) {
-        Length sides = wanted.filling().room().value().times(1, 2);
-        String left = wanted.prefix() + (column == 0 ? "stile-left" : "muntin-" + (row + 1) + "-" + column);
-        String right = wanted.prefix()
-                + (column == wanted.columns() ? "stile-right" : "muntin-" + (row + 1) + "-" + (column + 1));
-        draft.usual(id + "/" + left, "groove.room", sides);
-        draft.usual(id + "/" + right, "groove.room", sides);
-        Length ends = wanted.filling().ends().value().times(1, 2);
-        draft.usual(id + "/" + below(row), "groove.room", ends);
-        draft.usual(id + "/" + above(row), "groove.room", ends);
-        if (wanted.filling().role() == Role.GLASS) {
-            for (String post : List.of(left, right, below(row), above(row))) {
+    /** How deep rebates are from the back, in millimetres. */
+    private double rebate() {
+        return mm(wanted.thickness()) / 4;
+    }
+
+    /** The room at the sides of a panel, and rebates instead of grooves. */
+    private void held(String id, Opening opening) {
+        Filling filling = wanted.filling();
+        Length sides = filling.room().value().times(1, 2);
+        Length ends = filling.ends().value().times(1, 2);
+        draft.usual(id + "/" + opening.left(), "groove.room", sides);
+        draft.usual(id + "/" + opening.right(), "groove.room", sides);
+        draft.usual(id + "/" + opening.below(), "groove.room", ends);
+        draft.usual(id + "/" + opening.above(), "groove.room", ends);
+        for (String post : List.of(opening.left(), opening.right(), opening.below(), opening.above())) {
+            if (wanted.rebated() || filling.role() == Role.GLASS) {
                 draft.usual(id + "/" + post, "groove.form", "rebate");
+            }
+            if (wanted.rebated()) {
+                draft.usual(id + "/" + post, "groove.run", "through");
             }
         }
     }

@@ -43,8 +43,8 @@ final class PictureFrame {
         Amount height = sight ? over("amount.overallHeight", givenHeight, rail) : givenHeight;
         String corner = brief.choice("corner.joint").orElse("pegged");
         JointKind joint = JointKind.find(corner).orElse(JointKind.STOPPED_TENON);
-        Leaf.lay(draft, new Leaf.Wanted("", "", width, height, brief.required("frame.thickness"), stile, rail, rail, 0,
-                rail, 0, stile, joint, filling(brief)), at(0, 0, 0));
+        Leaf.lay(draft, Leaf.Wanted.plain("", "", width, height, brief.required("frame.thickness"), stile, rail, joint,
+                filling(brief)), at(0, 0, 0));
         if (corner.equals("pegged")) {
             draft.usual(JointKind.STOPPED_TENON.id(), "peg", "pegged");
         }

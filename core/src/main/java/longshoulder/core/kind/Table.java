@@ -53,13 +53,14 @@ final class Table {
                 .length("stretcher.width", width, widthInches, 12, 300)
                 .length("stretcher.thickness", thickness, thicknessInches, 8, 150)
                 .length("stretcher.height", height, heightInches, 20, 1500)
-                .way("leg.taper", "none", "two", "four", "curved")
+                .way("leg.taper", "none", "one", "two", "four", "curved")
                 .length("leg.foot", width, widthInches, 10, 300).length("taper.below", 10, 6, 0, 500)
                 .way("apron.layers", "one", "two")
                 .length("inner-layer.thickness", thickness / 2, thicknessInches / 2, 5, 100)
                 .way("drawer", "none", "front").way("bottom", "none", "panel")
                 .length("bottom.thickness", 10, 6, 4, 40).length("bottom.groove", 10, 6, 3, 40)
                 .length("bottom.room", 12, 8, 0, 40)
+                .way("bow", "none", "front").way("bow.ends", "chord", "radius").length("bow.rise", 25, 16, 1, 60)
                 .list();
     }
 

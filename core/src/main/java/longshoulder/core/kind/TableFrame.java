@@ -57,6 +57,7 @@ final class TableFrame {
     private final Angle splayFront;
     private final Angle splaySide;
     private final boolean backed;
+    private final Optional<BowedFront> bow;
     private final Map<String, Piece> legs = new LinkedHashMap<>();
 
     /** Left, right, front and back faces of the legs, floor to underside of the top. */
@@ -80,14 +81,19 @@ final class TableFrame {
         apronThickness = brief.required("apron.thickness");
         setback = brief.required("apron.setback");
         overLegsLength = Amount.sum(Label.of("amount.overLegs.length")).plus(length).minus(2, overhangEnds).amount();
-        overLegsDepth = Amount.sum(Label.of("amount.overLegs.depth")).plus(depth).minus(2, overhangSides).amount();
+        Amount.SumBuilder over = Amount.sum(Label.of("amount.overLegs.depth")).plus(depth).minus(2, overhangSides);
         legHeight = Amount.sum(Label.of("amount.legLength")).plus(height).minus(top).amount();
         splayFront = splay(Table.SPLAY_FRONT, "spread.front");
         splaySide = splay(Table.SPLAY_SIDE, "spread.side");
         backed = brief.choice(Table.LEG_FACES).equals(Optional.of("backed"));
+        bow = BowedFront.isAsked(brief) && !isSplayed()
+                ? Optional.of(new BowedFront(brief, Amount.sum(Label.of("amount.shoulder", "apron-front"))
+                        .plus(overLegsLength).minus(2, legWidth).amount()))
+                : Optional.empty();
+        overLegsDepth = (bow.isPresent() ? over.minus(brief.required("bow.rise")) : over).amount();
         x0 = mm(overhangEnds);
         x1 = x0 + mm(overLegsLength);
-        y0 = mm(overhangSides);
+        y0 = mm(overhangSides) + (bow.isPresent() ? mm(brief.required("bow.rise")) : 0);
         y1 = y0 + mm(overLegsDepth);
         under = mm(legHeight);
     }
@@ -111,7 +117,8 @@ final class TableFrame {
         boolean drawer = DrawerFront.isAsked(brief);
         Piece backApron = apron("apron-back", "B2", BACK);
         if (!drawer) {
-            pieces.add(apron("apron-front", "B1", FRONT));
+            Piece straight = apron("apron-front", "B1", FRONT);
+            pieces.add(bow.map(bowed -> bowed.apron(straight)).orElse(straight));
         }
         pieces.addAll(List.of(backApron, apron("apron-left", "C1", LEFT), apron("apron-right", "C2", RIGHT)));
         if (drawer) {
@@ -125,9 +132,13 @@ final class TableFrame {
                 List.of(drawer
                         ? List.of(DrawerFront.UPPER, DrawerFront.LOWER)
                         : List.of("apron-front", "apron-back"), List.of("apron-left", "apron-right")));
+        if (bow.isPresent() && !bow.get().isSpanning()) {
+            spans.removeFirst();
+        }
         spans.addAll(Stretchers.spans(brief));
-        return new Frame(pieces, isSplayed() ? List.of() : seats(), spans, dimensions(), usual(), assemblies(pieces),
-                shapings());
+        Frame plain = new Frame(pieces, isSplayed() || bow.isPresent() ? List.of() : seats(), spans, dimensions(),
+                usual(), assemblies(pieces), shapings());
+        return bow.map(bowed -> bowed.shaped(plain, topBoard().id())).orElse(plain);
     }
 
     private Map<String, Value> usual() {
@@ -135,6 +146,7 @@ final class TableFrame {
         if (bottom().isPresent()) {
             usual.putAll(new BottomPanel(brief).usual());
         }
+        bow.ifPresent(bowed -> usual.putAll(bowed.usual()));
         if (isStool()) {
             usual.put(Address.of(JointKind.STOPPED_TENON, "mortise.ends"), new Value.Chosen("round"));
         }
@@ -143,7 +155,7 @@ final class TableFrame {
 
     private Optional<Piece> bottom() {
         double inset = mm(setback) + mm(apronThickness);
-        return BottomPanel.isAsked(brief) && !isSplayed()
+        return BottomPanel.isAsked(brief) && !isSplayed() && bow.isEmpty()
                 ? Optional.of(new BottomPanel(brief).piece(overLegsLength, overLegsDepth,
                         at(x0 + inset, y0 + inset, under - mm(apronWidth))))
                 : Optional.empty();
@@ -316,7 +328,7 @@ final class TableFrame {
                     DrawerFront.opening(brief)));
         }
         figures.add(figure(View.END, at(0, 0, h), at(0, d, h), Side.ABOVE, 1, depth));
-        figures.add(figure(View.END, at(0, 0, h), at(0, y0, h), Side.ABOVE, 0, overhangSides));
+        figures.add(figure(View.END, at(0, y0 - mm(overhangSides), h), at(0, y0, h), Side.ABOVE, 0, overhangSides));
         figures.add(figure(View.END, at(0, y0, level), at(0, y0 + ld, level), Side.BELOW, 0, legDepth));
         figures.add(figure(View.END, at(0, y0, level), at(0, y1, level), Side.BELOW, 1, overLegsDepth));
         figures.add(inside(View.END, endApron, at(0, y0 + ld, apronLow), at(0, y1 - ld, apronLow)));

@@ -13,8 +13,8 @@ import longshoulder.core.reckoning.Amount;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
- * Legs that grow thinner towards the floor, beginning below the aprons: on the two faces that look inwards, or on all four, or
- * in a curve. The taper is cut after the mortises, while the square leg still lies flat.
+ * Legs that grow thinner towards the floor, beginning below the aprons: on the face that looks along the long aprons, on both
+ * that look inwards, on all four, or in a curve. The taper is cut after the mortises, while the square leg still lies flat.
  */
 final class Tapers {
 
@@ -42,9 +42,11 @@ final class Tapers {
         Amount foot = brief.required("leg.foot");
         double width = mm(leg.width()) - mm(foot);
         double thickness = mm(leg.thickness()) - mm(foot);
-        double faces = form.equals("two") ? 1 : 2;
-        List<HalfSpace> cuts = new ArrayList<>(List.of(cut(leg.shape().farEdge(), width / faces),
-                cut(leg.shape().back(), thickness / faces)));
+        double faces = form.equals("four") ? 2 : 1;
+        List<HalfSpace> cuts = new ArrayList<>(List.of(cut(leg.shape().farEdge(), width / faces)));
+        if (!form.equals("one")) {
+            cuts.add(cut(leg.shape().back(), thickness / faces));
+        }
         if (form.equals("four")) {
             cuts.add(cut(leg.shape().faceEdge(), width / faces));
             cuts.add(cut(leg.shape().faceSide(), thickness / faces));

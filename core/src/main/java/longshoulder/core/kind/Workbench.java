@@ -32,7 +32,7 @@ final class Workbench {
             .length("rail.width", 110, 72, 40, 300).length("rail.thickness", 45, 28, 20, 150)
             .length("lower-rail.height", 80, 48, 0, 600).length("stretcher.width", 120, 76, 40, 300)
             .length("stretcher.thickness", 40, 26, 20, 150).length("stretcher.height", 230, 9 * 16, 0, 900)
-            .way("stretcher.joint", "tusked", "wedged", "glued").tenons().list();
+            .way("stretcher.joint", "tusked", "wedged", "bolted", "glued").tenons().list();
 
     static final Kind KIND = new SetOut("workbench", PARAMETERS, brief -> new Workbench(brief).frame());
 
@@ -107,12 +107,23 @@ final class Workbench {
                         mm(brief.required("stretcher.height"))));
         for (String end : List.of("left", "right")) {
             String joint = brief.choice("stretcher.joint").orElse("tusked");
-            if (!joint.equals("glued")) {
-                draft.joint(id, "post-" + side + "-" + end,
-                        joint.equals("tusked") ? JointKind.TUSKED_TENON : JointKind.THROUGH_TENON);
-                if (joint.equals("wedged")) {
-                    draft.usual(id + "/post-" + side + "-" + end, "tenon.wedges", "fitting");
-                }
+            joined(id, "post-" + side + "-" + end, joint);
+        }
+    }
+
+    private void joined(String stretcher, String post, String joint) {
+        switch (joint) {
+            case "tusked" -> draft.joint(stretcher, post, JointKind.TUSKED_TENON);
+            case "wedged" -> {
+                draft.joint(stretcher, post, JointKind.THROUGH_TENON);
+                draft.usual(stretcher + "/" + post, "tenon.wedges", "fitting");
+            }
+            case "bolted" -> {
+                draft.joint(stretcher, post, JointKind.STUB_TENON);
+                draft.usual(stretcher + "/" + post, "bolt", "bolted");
+            }
+            default -> {
+                // A stopped tenon is what a rail gets anyway.
             }
         }
     }

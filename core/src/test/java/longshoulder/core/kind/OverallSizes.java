@@ -40,7 +40,8 @@ final class OverallSizes {
                 measured(2, "overall.height", id -> true);
             }
             case "cabinet" -> {
-                box("overall.width", "overall.depth", "", id -> id.startsWith("post"));
+                box("overall.width", "overall.depth", "",
+                        id -> id.startsWith("post") || id.startsWith("face.stile"));
                 measured(2, "overall.height", id -> id.startsWith("post") || id.equals("top"));
             }
             case "bench" -> bench();

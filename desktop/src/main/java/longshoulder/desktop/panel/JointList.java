@@ -17,6 +17,8 @@ public final class JointList extends ScrollPane {
 
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
 
+    private static final double WIDTH = 152;
+
     private final Workbench bench;
     private final VBox rows = new VBox();
     private List<String> shown = List.of();
@@ -29,8 +31,8 @@ public final class JointList extends ScrollPane {
         setContent(rows);
         setFitToWidth(true);
         setHbarPolicy(ScrollBarPolicy.NEVER);
-        setMinWidth(128);
-        setPrefWidth(128);
+        setMinWidth(WIDTH);
+        setPrefWidth(WIDTH);
         setFocusTraversable(false);
         setAccessibleText(Texts.get("joints.list"));
         bench.planProperty().addListener((observed, was, is) -> refresh());

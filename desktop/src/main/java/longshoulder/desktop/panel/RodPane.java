@@ -203,11 +203,16 @@ public final class RodPane extends Pane {
         void waste(Solid removed, View view) {
             List<Vector2D> corners = removed.cells().stream().flatMap(cell -> cell.faces().stream())
                     .flatMap(face -> face.corners().stream()).map(view::flat).toList();
-            double left = corners.stream().mapToDouble(this::x).min().orElse(0);
-            double right = corners.stream().mapToDouble(this::x).max().orElse(0);
-            double high = corners.stream().mapToDouble(this::y).min().orElse(0);
-            double low = corners.stream().mapToDouble(this::y).max().orElse(0);
-            hatch(left, high, right, low);
+            // What runs out of the piece, such as a plough, is hatched no farther than the piece goes.
+            double end = SIDE + scale * extent.width();
+            double foot = top + upright * extent.height();
+            double left = Math.max(SIDE, corners.stream().mapToDouble(this::x).min().orElse(0));
+            double right = Math.min(end, corners.stream().mapToDouble(this::x).max().orElse(0));
+            double high = Math.max(top, corners.stream().mapToDouble(this::y).min().orElse(0));
+            double low = Math.min(foot, corners.stream().mapToDouble(this::y).max().orElse(0));
+            if (left < right && high < low) {
+                hatch(left, high, right, low);
+            }
         }
 
         /** Beyond the shoulders the blank is hatched as waste; the tenons are then painted over it. */

@@ -1,0 +1,116 @@
+package longshoulder.core.joint;
+
+import static longshoulder.core.joint.RailEnd.mm;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
+/**
+ * A short tenon that locates the rail, and a bolt along the rail's middle that holds it: through the post into a round nut let into
+ * the rail from its back. It comes apart.
+ *
+ * @param joint that the bolt holds
+ * @param diameter of the bolt; its hole is wider by {@link #PLAY}
+ * @param reach from the shoulder into the rail to the middle of the nut
+ * @param nut diameter of the nut
+ */
+public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) implements Wrapped {
+
+    /** So much wider than the bolt its hole is, in millimetres, so that it does not hold the shoulder open. */
+    private static final double PLAY = 1;
+
+    /** The joint with the bolt that was chosen for it, if any. */
+    static Joint wrap(Setting setting, Joint joint) {
+        if (!setting.choice("bolt", "none").equals("bolted") || joint.tenons().isEmpty()) {
+            return joint;
+        }
+        Amount diameter = setting.givenOr("bolt.diameter",
+                () -> Setting.ruled("amount.boltDiameter", Length.ofMillimetres(10), "rule.bolt"));
+        Amount reach = setting.givenOr("bolt.reach",
+                () -> Setting.share("amount.boltReach", diameter, 6, 1, "rule.boltReach"));
+        return new Bolted(joint, diameter, reach, Setting.share("amount.nut", diameter, 8, 5, "rule.nut"));
+    }
+
+    private Section tenon() {
+        return tenons().getFirst().section();
+    }
+
+    private double far() {
+        return mm(meeting().through());
+    }
+
+    private Vector3D axisAt(double run) {
+        return new RailEnd(meeting()).pointBeyond(run, tenon().middleY(), tenon().middleZ());
+    }
+
+    /** Round the bolt's axis, from behind the nut to so far beyond the shoulder. */
+    private Solid along(double to, double radius) {
+        double from = -mm(reach) - mm(nut);
+        return RailEnd.round(axisAt(from), meeting().inward(), to - from, radius);
+    }
+
+    private Solid hole() {
+        return along(3 * far(), mm(diameter) / 2 + PLAY / 2);
+    }
+
+    /** From the rail's back to beyond its middle, across the bolt. */
+    private Solid nutHole() {
+        Vector3D.Unit out = meeting().rail().pose().out();
+        double deep = tenon().middleZ() + mm(nut);
+        Vector3D back = axisAt(-mm(reach)).subtract(out.multiply(tenon().middleZ()));
+        return RailEnd.round(back, out, deep, mm(nut) / 2);
+    }
+
+    @Override
+    public Solid adds() {
+        return joint.adds().minus(hole());
+    }
+
+    @Override
+    public Solid removes() {
+        return joint.removes().plus(hole().minus(joint.removes()));
+    }
+
+    @Override
+    public Solid removesFromRail() {
+        Solid both = nutHole().plus(hole().minus(nutHole()));
+        return joint.removesFromRail().plus(both.minus(joint.removesFromRail()));
+    }
+
+    /** The bolt, its end flush with the post, and the nut round it. */
+    @Override
+    public Solid loosePart() {
+        Solid bolt = along(far(), mm(diameter) / 2);
+        return joint.loosePart().plus(bolt).plus(nutHole().minus(bolt));
+    }
+
+    @Override
+    public String looseParts() {
+        return "bolt";
+    }
+
+    /** The bolt's hole is seen outside. */
+    @Override
+    public boolean isOpen() {
+        return true;
+    }
+
+    @Override
+    public Joint fitted(UnaryOperator<Tenon> fit) {
+        return new Bolted(joint.fitted(fit), diameter, reach, nut);
+    }
+
+    @Override
+    public Map<String, Amount> figures() {
+        Map<String, Amount> figures = new LinkedHashMap<>(joint.figures());
+        figures.put("bolt.diameter", diameter);
+        figures.put("bolt.reach", reach);
+        figures.put("bolt.nut", nut);
+        return figures;
+    }
+}

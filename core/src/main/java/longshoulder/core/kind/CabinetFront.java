@@ -1,0 +1,172 @@
+package longshoulder.core.kind;
+
+import static longshoulder.core.kind.Draft.at;
+import static longshoulder.core.kind.Draft.mm;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Role;
+import longshoulder.core.kind.Draft.Lie;
+import longshoulder.core.kind.Draft.Size;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * The front of a cabinet: a face frame glued on, dividers between its rails, and doors in what is left, inset with gaps all round or
+ * overlaid on the frame.
+ *
+ * <p>Inset door = opening − gaps; overlaid door = opening + 2 · overlap, a pair of them with one gap between.
+ */
+final class CabinetFront {
+
+    private static final String FACE = "face.";
+
+    /**
+     * Where the case stands, in millimetres.
+     *
+     * @param front where the fronts of the posts stand
+     * @param base height of the lower edge of the lower rails
+     * @param top height of the posts
+     */
+    record Place(double width, double front, double base, double top) {}
+
+    private final Draft draft;
+    private final Brief brief;
+    private final Leaf.Filling filling;
+    private final Amount height;
+    private final Place place;
+    private final boolean faced;
+    private final Amount rail;
+
+    /** What stands at both sides of the opening: the posts, or the stiles of the face frame. */
+    private final Amount side;
+
+    /** Whether a divider stands between two openings, or a door beside another. */
+    private final int dividers;
+
+    /** @param height of the openings for doors */
+    CabinetFront(Draft draft, Brief brief, Leaf.Filling filling, Amount height, Place place) {
+        this.draft = draft;
+        this.brief = brief;
+        this.filling = filling;
+        this.height = height;
+        this.place = place;
+        faced = Cabinet.hasFaceFrame(brief);
+        rail = brief.required("rail.width");
+        side = faced ? brief.required("face.stile") : brief.required("post.width");
+        dividers = Door.count(brief, "dividers");
+    }
+
+    void lay(int drawers) {
+        if (faced) {
+            face(drawers);
+        }
+        String above = drawers == 0 ? "rail-upper-front" : "rail-drawer-" + drawers;
+        for (int i = 1; i <= dividers; i++) {
+            divider(i, faced ? FACE : "", above);
+        }
+        doors();
+    }
+
+    private double low() {
+        return place.base() + mm(rail);
+    }
+
+    private double frontOf() {
+        return faced ? 0 : place.front() + mm(brief.required("rail.setback"));
+    }
+
+    private Amount opening() {
+        return Amount.sum(Label.of("amount.openingsWidth")).plus(brief.required("overall.width")).minus(2, side)
+                .amount();
+    }
+
+    /** What the dividers leave of it, shared out alike. */
+    private Amount compartment() {
+        Amount all = Amount.sum(Label.of("amount.clearWidth")).plus(opening())
+                .minus(dividers, brief.required("divider.width")).amount();
+        return dividers == 0
+                ? all
+                : new Amount.Share(Label.of("amount.openingWidth"), all, 1, dividers + 1,
+                        Label.of("rule.sharedAlike"));
+    }
+
+    private double left(int compartment) {
+        return mm(side) + compartment * (mm(compartment()) + mm(brief.required("divider.width")));
+    }
+
+    private void face(int drawers) {
+        Amount thick = brief.required("face.thickness");
+        Amount high = Amount.sum(Label.of("amount.faceHeight")).plus(brief.required("overall.height"))
+                .minus(brief.required("top.thickness")).minus(brief.required("base.height")).amount();
+        Leaf.lay(draft,
+                Leaf.Wanted.plain(FACE, "F", brief.required("overall.width"), high, thick, side, rail,
+                        JointKind.STOPPED_TENON, new Leaf.Filling(false, Role.PANEL, thick, thick, thick)),
+                at(0, 0, place.base()));
+        for (int i = 1; i <= drawers; i++) {
+            double low = place.top() - mm(rail) - i * (mm(brief.required("drawer.height")) + mm(rail));
+            draft.lay(FACE + "rail-drawer-" + i, Role.RAIL, "FB" + (i + 2), new Size(opening(), rail, thick),
+                    new Lie(Draft.FRONT, Draft.DOWN), at(mm(side), 0, low));
+        }
+    }
+
+    private void divider(int number, String prefix, String above) {
+        Amount wide = brief.required("divider.width");
+        Amount thick = faced ? brief.required("face.thickness") : brief.required("rail.thickness");
+        String id = prefix + "divider-" + number;
+        String lower = faced ? FACE + "rail-bottom" : "rail-lower-front";
+        String upper = faced ? FACE + (above.equals("rail-upper-front") ? "rail-top" : above) : above;
+        draft.lay(id, Role.MUNTIN, (faced ? "FC" : "D") + number, new Size(height, wide, thick),
+                new Lie(Draft.FRONT, Draft.LEFT), at(left(number) - mm(wide), frontOf(), low()));
+        draft.joint(id, lower, JointKind.STUB_TENON);
+        draft.joint(id, upper, JointKind.STUB_TENON);
+    }
+
+    private void doors() {
+        String front = brief.choice("front").orElse("open");
+        if (front.equals("open")) {
+            return;
+        }
+        boolean pair = front.equals("two-doors");
+        List<String> names = new ArrayList<>();
+        for (int i = 0; i <= dividers; i++) {
+            String where = dividers == 0 ? "" : "-" + (i + 1);
+            for (String hand : pair ? List.of("-left", "-right") : List.of("")) {
+                names.add("door" + where + hand + ".");
+                door(names.size(), names.getLast(), i, hand.equals("-right"), pair);
+            }
+        }
+        draft.usual(JointKind.HAUNCHED_TENON.id(), "haunch.form", "groove-filling");
+        draft.usual(JointKind.HAUNCHED_TENON.id(), "haunch.depth", filling.groove().value());
+    }
+
+    private boolean isOverlaid() {
+        return brief.choice("door.hang").equals(Optional.of("overlaid"));
+    }
+
+    private void door(int number, String prefix, int compartment, boolean second, boolean pair) {
+        Amount gap = brief.required("door.gap");
+        Amount overlap = brief.required("door.overlap");
+        boolean over = isOverlaid();
+        Amount.SumBuilder wide = Amount.sum(Label.of("amount.doorsWidth")).plus(compartment());
+        Amount all = (over ? wide.plus(2, overlap).minus(pair ? 1 : 0, gap) : wide.minus(pair ? 3 : 2, gap)).amount();
+        Amount width = pair
+                ? new Amount.Share(Label.of("amount.doorWidth"), all, 1, 2, Label.of("rule.sharedAlike"))
+                : all;
+        Amount.SumBuilder tall = Amount.sum(Label.of("amount.doorHeight")).plus(height);
+        Amount high = (over ? tall.plus(2, overlap) : tall.minus(2, gap)).amount();
+        Amount stile = brief.required("door.stile");
+        double beside = over ? -mm(overlap) : mm(gap);
+        double x = left(compartment) + beside + (second ? mm(width) + mm(gap) : 0);
+        double y = over
+                ? (faced ? 0 : place.front()) - mm(brief.required("door.thickness"))
+                : frontOf();
+        Leaf.lay(draft,
+                Leaf.Wanted.plain(prefix, "HIJKLMNO".substring(number - 1, number), width, high,
+                        brief.required("door.thickness"), stile, stile, JointKind.HAUNCHED_TENON, filling),
+                at(x, y, low() + beside));
+    }
+}
