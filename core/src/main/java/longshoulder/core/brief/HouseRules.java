@@ -34,6 +34,10 @@ public final class HouseRules {
     /** How wide boards are held. */
     public static final String FIXING = "top.fixing";
 
+    /** Whether what is joined has to come apart again, and whether joints may show: what candidates are weighed by. */
+    public static final String APART = "joints.apart";
+    public static final String SHOW = "joints.show";
+
     /** Lengths at which checks speak up, with what they stand at. */
     public static final String WALL = "limit.wall";
     public static final String FLOOR = "limit.floor";
@@ -53,7 +57,9 @@ public final class HouseRules {
                 new Parameter.Choice(LENGTH, LENGTHS), new Parameter.Choice(HORNS, List.of("left", "none")),
                 new Parameter.Choice(SAWING, List.of("by-the-line", "fixed-fence")),
                 new Parameter.Choice(UNDERCUT, List.of("none", "half-a-degree")),
-                new Parameter.Choice(FIXING, List.of("free-to-move", "glued"))));
+                new Parameter.Choice(FIXING, List.of("free-to-move", "glued")),
+                new Parameter.Choice(APART, List.of("glued", "knock-down")),
+                new Parameter.Choice(SHOW, List.of("hidden", "shown"))));
         all.add(limit(FENCE_RUN, 450_000, 50, 2000));
         all.add(limit(WALL, 6_000, 0, 50));
         all.add(limit(FLOOR, 5_000, 0, 50));
@@ -69,6 +75,11 @@ public final class HouseRules {
     private static Parameter limit(String name, long usualMicrometres, long least, long greatest) {
         Optional<Length> usual = Optional.of(Length.ofMicrometres(usualMicrometres));
         return new Parameter.Measure(name, usual, usual, Length.ofMillimetres(least), Length.ofMillimetres(greatest));
+    }
+
+    /** A rule that can be given for one joint alone, whatever its type; empty if there is none of that name. */
+    public static Optional<Parameter> ofJoints(String name) {
+        return name.equals(APART) || name.equals(SHOW) ? find(name) : Optional.empty();
     }
 
     /** All of them. */

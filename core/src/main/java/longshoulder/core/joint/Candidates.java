@@ -24,6 +24,7 @@ public final class Candidates {
     private final Project project;
     private final Meeting meeting;
     private final Tenon tenon;
+    private final Wishes wishes;
     private final List<Meeting> others;
     private final List<Label> pro = new ArrayList<>();
     private final List<Label> contra = new ArrayList<>();
@@ -32,6 +33,7 @@ public final class Candidates {
         this.project = project;
         this.meeting = meeting;
         this.tenon = new TenonRules(new Setting(project, meeting)).tenon();
+        this.wishes = new Wishes(project, meeting, tenon);
         this.others = all.stream().filter(
                 other -> other.post().id().equals(meeting.post().id())
                         && !other.rail().id().equals(meeting.rail().id()))
@@ -72,6 +74,8 @@ public final class Candidates {
             case LONG_AND_SHORT -> moulded("reason.longAndShort.frame");
             case GLAZING_BAR -> glazingBar();
         }
+        pro.addAll(wishes.speakFor(kind));
+        contra.addAll(wishes.speakAgainst(kind));
         return new Candidate(kind, pro, contra);
     }
 
@@ -99,7 +103,7 @@ public final class Candidates {
         say(true, "reason.through.long", meeting.postExtent().value());
         others.stream().filter(this::crosses).findFirst()
                 .ifPresent(other -> object(true, "reason.through.crosses", other.rail().id()));
-        object(true, "reason.through.shows", meeting.post().id());
+        object(!wishes.mayShow(JointKind.THROUGH_TENON), "reason.through.shows", meeting.post().id());
     }
 
     private void blindWedged() {
@@ -110,7 +114,7 @@ public final class Candidates {
 
     private void tusked() {
         say(true, "reason.tusked.apart");
-        object(true, "reason.tusked.shows", meeting.post().id());
+        object(!wishes.mayShow(JointKind.TUSKED_TENON), "reason.tusked.shows", meeting.post().id());
         others.stream().filter(this::crosses).findFirst()
                 .ifPresent(other -> object(true, "reason.through.crosses", other.rail().id()));
     }

@@ -246,6 +246,9 @@ public sealed interface Edit {
                     .filter(role -> !role.isPanel() && !role.isLaidOn())
                     .map(role -> JointKind.choice());
         }
+        if (HouseRules.ofJoints(address.parameter()).isPresent()) {
+            return HouseRules.ofJoints(address.parameter());
+        }
         JointKind type = project.settled(frame).brief()
                 .choice(Address.of(address.joint().orElseThrow(), JointKind.CHOICE))
                 .flatMap(JointKind::find).orElse(JointKind.STOPPED_TENON);

@@ -39,6 +39,8 @@ class MoreCandidatesTest {
             "COPE_AND_STICK, reason.cope.door, apron.setback=0, apron.setback=1",
             "GLAZING_BAR, reason.bar.mould, apron.setback=0, apron.setback=1",
             "HALF_LAP, reason.halfLap.equal, apron.thickness=60, apron.thickness=59",
+            "TUSKED_TENON, reason.apart.wanted, joints.apart=knock-down, joints.apart=glued",
+            "BRIDLE, reason.show.wanted, joints.show=shown, joints.show=hidden",
             "BRIDLE, reason.bridle.alike, apron.thickness=40, apron.thickness=39"})
     void speaksFor(JointKind kind, String reason, String speaks, String silent) {
         assertThat(keys(candidate(with(speaks), kind).speaksFor())).contains(reason);
@@ -53,7 +55,11 @@ class MoreCandidatesTest {
             "TAPERED_DOVETAIL, reason.sliding.long, apron.width=61, apron.width=60",
             "COPE_AND_STICK, reason.cope.thin, apron.thickness=15, apron.thickness=16",
             "COPE_AND_STICK, reason.moulded.setback, apron.setback=1, apron.setback=0",
-            "GLAZING_BAR, reason.bar.wide, apron.width=41, apron.width=40"})
+            "GLAZING_BAR, reason.bar.wide, apron.width=41, apron.width=40",
+            "STOPPED_TENON, reason.apart.glued, joints.apart=knock-down, joints.apart=glued",
+            "THROUGH_TENON, reason.through.shows, joints.show=hidden, joints.show=shown",
+            "STOPPED_TENON, reason.tools.far, apron.thickness=8, apron.thickness=22",
+            "HOUSING, reason.apart.glued, apron-front/leg-front-left:joints.apart=knock-down, joints.apart=glued"})
     void speaksAgainst(JointKind kind, String reason, String speaks, String silent) {
         assertThat(keys(candidate(with(speaks), kind).speaksAgainst())).contains(reason);
         assertThat(keys(candidate(with(silent), kind).speaksAgainst())).doesNotContain(reason);
@@ -70,6 +76,19 @@ class MoreCandidatesTest {
                 .doesNotContain("reason.blind.soft");
         Project pine = new Edit.UseWood("leg", "white-pine").applyTo(table());
         assertThat(keys(candidate(pine, JointKind.BLIND_WEDGED_TENON).speaksAgainst())).contains("reason.blind.soft");
+    }
+
+    /** An apron bears the top, which a stub does not hold against racking; a drawer's lower rail bears nothing of the kind. */
+    @Test
+    void stub_isAdvisedAgainst_whereTheRailCarries() {
+        assertThat(keys(candidate(table(), JointKind.STUB_TENON).speaksAgainst())).contains("reason.carries.short");
+        Project drawer = table("drawer", "front");
+        Plan plan = Planner.plan(drawer);
+        Joint lower = plan.joints().stream().filter(one -> one.id().equals("rail-drawer-lower/leg-front-left"))
+                .findFirst().orElseThrow();
+        assertThat(Candidates.of(drawer, lower, plan.joints()).stream()
+                .filter(one -> one.kind() == JointKind.STUB_TENON).flatMap(one -> one.speaksAgainst().stream())
+                .map(Label::key)).doesNotContain("reason.carries.short");
     }
 
     /** Every reason can be said in words, with no figure left open. */
