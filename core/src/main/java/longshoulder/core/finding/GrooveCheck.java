@@ -33,7 +33,7 @@ final class GrooveCheck implements Check {
     public List<Finding> run(Subject subject) {
         List<Finding> findings = new ArrayList<>();
         for (Joint joint : subject.joints()) {
-            if (joint instanceof Groove groove) {
+            if (joint.plain() instanceof Groove groove) {
                 cutTenons(subject, groove, findings);
                 tooDeep(subject, groove, findings);
                 noCheek(subject, groove, findings);

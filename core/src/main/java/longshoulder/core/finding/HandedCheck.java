@@ -12,7 +12,6 @@ import longshoulder.core.geometry.Congruence.HalfTurn;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
-import longshoulder.core.joint.Pegged;
 import longshoulder.core.joint.Tenon;
 import longshoulder.core.joint.TuskedTenon;
 import longshoulder.core.project.Edit;
@@ -85,7 +84,7 @@ final class HandedCheck implements Check {
 
     /** Whether nothing is cut out of a joint's tenon: no slot, no peg hole. */
     private static boolean isPlain(Joint joint) {
-        return !(joint instanceof Pegged) && !(joint.plain() instanceof TuskedTenon) && joint.wedged().isEmpty();
+        return joint.pegged().isEmpty() && !(joint.plain() instanceof TuskedTenon) && joint.wedged().isEmpty();
     }
 
     /** The piece as its mortises feel it: the body and the bare tenons. */

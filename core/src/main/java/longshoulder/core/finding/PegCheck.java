@@ -18,13 +18,11 @@ final class PegCheck implements Check {
     @Override
     public List<Finding> run(Subject subject) {
         List<Finding> findings = new ArrayList<>();
-        for (Joint joint : subject.joints()) {
-            if (joint instanceof Pegged pegged) {
-                offset(subject, pegged, findings);
-                thickness(subject, pegged, findings);
-                edges(subject, pegged, findings);
-            }
-        }
+        subject.joints().stream().flatMap(joint -> joint.pegged().stream()).forEach(pegged -> {
+            offset(subject, pegged, findings);
+            thickness(subject, pegged, findings);
+            edges(subject, pegged, findings);
+        });
         return findings;
     }
 

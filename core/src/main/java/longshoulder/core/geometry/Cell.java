@@ -1,7 +1,6 @@
 package longshoulder.core.geometry;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -121,10 +120,22 @@ public final class Cell {
         Vector3D middle = sum.multiply(1.0 / points.size());
         Vector3D.Unit right = normal.orthogonal();
         Vector3D up = normal.cross(right);
-        return points.stream().sorted(Comparator.comparingDouble(point -> {
-            Vector3D offset = point.subtract(middle);
-            return Math.atan2(Plain.dot(offset, up), Plain.dot(offset, right));
-        })).toList();
+        double[] turns = new double[points.size()];
+        Vector3D[] around = new Vector3D[points.size()];
+        // Few points: put in where they belong, with each angle worked out once.
+        for (int i = 0; i < around.length; i++) {
+            Vector3D offset = points.get(i).subtract(middle);
+            double turn = Math.atan2(Plain.dot(offset, up), Plain.dot(offset, right));
+            int at = i;
+            while (at > 0 && turns[at - 1] > turn) {
+                turns[at] = turns[at - 1];
+                around[at] = around[at - 1];
+                at--;
+            }
+            turns[at] = turn;
+            around[at] = points.get(i);
+        }
+        return List.of(around);
     }
 
     /** Whether another cell lies wholly inside this one. */

@@ -38,8 +38,9 @@ final class MeshBuilder {
         List<Mesh.Face> faces = new ArrayList<>();
         for (int i = 0; i < solid.cells().size(); i++) {
             Cell cell = solid.cells().get(i);
+            List<Cell> neighbours = neighbours(cell);
             for (Polygon face : cell.faces()) {
-                for (Polygon part : exposed(cell, face)) {
+                for (Polygon part : exposed(face, neighbours)) {
                     skin.add(part);
                     faces.add(new Mesh.Face(i, part));
                 }
@@ -59,19 +60,41 @@ final class MeshBuilder {
         return new Mesh(pool.points(), triangles, faces, edges, smooth);
     }
 
-    private List<Polygon> exposed(Cell cell, Polygon face) {
+    private static List<Polygon> exposed(Polygon face, List<Cell> neighbours) {
         List<Polygon> parts = List.of(face);
-        for (Cell other : solid.cells()) {
-            if (other == cell || !other.bounds().touches(cell.bounds())) {
+        Bounds box = Bounds.of(face.corners());
+        for (Cell other : neighbours) {
+            if (!other.bounds().touches(box)) {
                 continue;
             }
             for (Polygon theirs : other.faces()) {
                 if (face.plane().faces(theirs.plane())) {
-                    parts = parts.stream().flatMap(part -> part.minus(theirs).stream()).toList();
+                    parts = without(parts, theirs, box);
                 }
             }
         }
         return parts;
+    }
+
+    private static List<Polygon> without(List<Polygon> parts, Polygon hidden, Bounds box) {
+        if (!Bounds.of(hidden.corners()).touches(box)) {
+            return parts;
+        }
+        List<Polygon> rest = new ArrayList<>();
+        for (Polygon part : parts) {
+            rest.addAll(part.minus(hidden));
+        }
+        return rest;
+    }
+
+    private List<Cell> neighbours(Cell cell) {
+        List<Cell> neighbours = new ArrayList<>();
+        for (Cell other : solid.cells()) {
+            if (other != cell && other.bounds().touches(cell.bounds())) {
+                neighbours.add(other);
+            }
+        }
+        return neighbours;
     }
 
     /** @param corners where the loop's points really lie in this face */

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.ToDoubleFunction;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.jspecify.annotations.Nullable;
 
@@ -25,6 +26,9 @@ final class VertexPool {
     /** How far from an edge a point counts as lying on it: corners of clipped cells may be off by a tolerance, along three planes. */
     private static final double NEAR = 3 * Tolerance.LENGTH;
 
+    /** So few places are gone through faster than put in order. */
+    private static final int FEW = 100;
+
     /** A place this near to a known one adds nothing. */
     private static final double KNOWN = Tolerance.LENGTH / 10;
     private static final int[] NONE = {};
@@ -35,6 +39,29 @@ final class VertexPool {
     private final List<Vector3D> points = new ArrayList<>();
     private final List<Place> places = new ArrayList<>();
     private final Map<Long, List<Place>> buckets = new HashMap<>();
+
+    /** The places in the order of x, of y and of z; made anew when places were added since. */
+    private List<Sorted> sorted = List.of();
+    private int sortedPlaces;
+
+    /** Places by one coordinate. */
+    private static final class Sorted {
+
+        private final Place[] places;
+        private final double[] values;
+
+        Sorted(List<Place> all, ToDoubleFunction<Vector3D> coordinate) {
+            places = all.toArray(Place[]::new);
+            Arrays.sort(places, Comparator.comparingDouble(place -> coordinate.applyAsDouble(place.at())));
+            values = Arrays.stream(places).mapToDouble(place -> coordinate.applyAsDouble(place.at())).toArray();
+        }
+
+        /** How many lie below a value. */
+        int below(double value) {
+            int at = Arrays.binarySearch(values, value);
+            return at < 0 ? -at - 1 : at;
+        }
+    }
 
     int indexOf(Vector3D point) {
         Place nearest = nearest(point);
@@ -88,14 +115,44 @@ final class VertexPool {
 
     /**
      * The points that lie on the straight line from one place to another, between them and in that order, without the two
-     * points at its ends. In plain numbers: it is asked of every point for every edge.
+     * points at its ends. In plain numbers, and only of the points that lie near it along the axis on which these are fewest.
      */
     int[] between(Vector3D start, Vector3D end, int from, int to) {
+        if (places.size() < FEW) {
+            return between(start, end, from, to, places);
+        }
+        sort();
+        int axis = 0;
+        int first = 0;
+        int last = places.size();
+        double[] a = start.toArray();
+        double[] b = end.toArray();
+        for (int i = 0; i < sorted.size(); i++) {
+            int low = sorted.get(i).below(Math.min(a[i], b[i]) - NEAR);
+            int high = sorted.get(i).below(Math.max(a[i], b[i]) + NEAR);
+            if (high - low < last - first) {
+                axis = i;
+                first = low;
+                last = high;
+            }
+        }
+        return between(start, end, from, to, Arrays.asList(sorted.get(axis).places).subList(first, last));
+    }
+
+    private void sort() {
+        if (sorted.isEmpty() || sortedPlaces != places.size()) {
+            sorted = List.of(new Sorted(places, Vector3D::getX), new Sorted(places, Vector3D::getY),
+                    new Sorted(places, Vector3D::getZ));
+            sortedPlaces = places.size();
+        }
+    }
+
+    private static int[] between(Vector3D start, Vector3D end, int from, int to, List<Place> candidates) {
         Vector3D way = end.subtract(start);
         double squared = way.normSq();
         double farthest = NEAR * NEAR * squared;
         List<Place> found = List.of();
-        for (Place place : places) {
+        for (Place place : candidates) {
             double x = place.at().getX() - start.getX();
             double y = place.at().getY() - start.getY();
             double z = place.at().getZ() - start.getZ();

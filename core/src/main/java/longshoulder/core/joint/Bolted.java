@@ -3,8 +3,11 @@ package longshoulder.core.joint;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import longshoulder.core.frame.Shape;
+import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -78,7 +81,11 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
 
     @Override
     public Solid removesFromRail() {
-        Solid both = nutHole().plus(hole().minus(nutHole()));
+        Solid both = nutHole().plus(hole().minus(nutHole())).clip(meeting().shoulder());
+        Shape rail = meeting().rail().shape();
+        for (HalfSpace face : List.of(rail.faceSide(), rail.back(), rail.faceEdge(), rail.farEdge())) {
+            both = both.clip(face);
+        }
         return joint.removesFromRail().plus(both.minus(joint.removesFromRail()));
     }
 

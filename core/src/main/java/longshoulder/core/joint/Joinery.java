@@ -56,7 +56,7 @@ public final class Joinery {
         return alone.parallelStream()
                 .map(joint -> joint.fitted(tenon -> run.amongst(project, new Rival(tenon, joint.givesWay()),
                         rivals.getOrDefault(joint.meeting().post().id(), List.of()))))
-                .toList();
+                .map(Made::of).toList();
     }
 
     /** A tenon and what it does where another wants its place. */

@@ -88,6 +88,11 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
         return Optional.empty();
     }
 
+    /** The same with the pegs that hold it; empty where none do. */
+    default Optional<Pegged> pegged() {
+        return Optional.empty();
+    }
+
     /** The joint without the pegs that hold it and the cutting in of its shoulders. */
     default Joint plain() {
         return this;

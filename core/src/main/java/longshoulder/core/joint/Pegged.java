@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.HalfSpace;
@@ -124,6 +125,11 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
     @Override
     public String looseParts() {
         return joint.loosePart().isNothing() ? "pegs" : joint.looseParts() + "-and-pegs";
+    }
+
+    @Override
+    public Optional<Pegged> pegged() {
+        return Optional.of(this);
     }
 
     @Override

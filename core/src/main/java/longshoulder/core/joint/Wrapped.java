@@ -9,7 +9,7 @@ import longshoulder.core.reckoning.Amount;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /** A joint to which something was done besides: whatever is not said otherwise is as it was. */
-sealed interface Wrapped extends Joint permits Pegged, Bolted, Undercut, Scribed {
+sealed interface Wrapped extends Joint permits Pegged, Bolted, Undercut, Scribed, Made {
 
     /** The joint inside. */
     Joint joint();
@@ -92,6 +92,11 @@ sealed interface Wrapped extends Joint permits Pegged, Bolted, Undercut, Scribed
     @Override
     default Optional<Wedging> wedged() {
         return joint().wedged();
+    }
+
+    @Override
+    default Optional<Pegged> pegged() {
+        return joint().pegged();
     }
 
     @Override

@@ -10,6 +10,7 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Frame;
+import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.View;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -22,7 +23,6 @@ import longshoulder.core.reckoning.Label;
 final class Door {
 
     static final String[] COUNTS = {"none", "one", "two", "three", "four"};
-    private static final String[] BARS = {"none", "one", "two", "three", "four", "five", "six", "seven", "eight"};
 
     private static final List<Parameter> PARAMETERS = new Asked().way("size.given", "door", "opening")
             .length("size.width", 450, 18 * 16, 120, 1500).length("size.height", 720, 28 * 16, 120, 2600)
@@ -32,11 +32,12 @@ final class Door {
             .way("middle.rails", COUNTS).length("middle-rail.width", 60, 40, 15, 300)
             .way("lock-rail", "shared-alike", "at-height").length("lock-rail.height", 320, 12 * 16 + 8, 60, 2400)
             .way("muntins", COUNTS).length("muntin.width", 50, 32, 10, 200)
-            .way("bars.across", BARS).way("bars.upright", BARS).length("bar.width", 24, 16, 12, 80)
+            .way("bars.across", COUNTS).way("bars.upright", COUNTS).length("bar.width", 24, 16, 12, 80)
             .way("construction", "grooved", "cope-and-stick", "rebated", "tenoned")
             .way("mould.corner", "scribed", "mitred").length("mould.width", 5, 3, 0, 30)
             .length("mould.depth", 5, 3, 0, 20)
-            .way("filling", "panel", "glass", "none").length("filling.thickness", 8, 5, 2, 40)
+            .way("filling", "panel", "glass", "none").way("filling.below", "same", "panel")
+            .length("filling.thickness", 8, 5, 2, 40)
             .length("groove.depth", 10, 6, 2, 40).length("panel.room", 6, 4, 0, 30).tenons().list();
 
     static final Kind KIND = new SetOut("door", PARAMETERS, brief -> new Door(brief).frame());
@@ -79,10 +80,18 @@ final class Door {
                 new Leaf.Dividers(count(brief, "muntins"), brief.required("muntin.width"), thin),
                 new Leaf.Dividers(count(brief, "bars.across"), brief.required("bar.width"), thin),
                 new Leaf.Dividers(count(brief, "bars.upright"), brief.required("bar.width"), thin), joint,
-                PictureFrame.filling(brief), moulding, rebated), at(0, 0, 0));
+                PictureFrame.filling(brief), below(), moulding, rebated), at(0, 0, 0));
         usual(moulding);
         figures(width, height);
         return draft.frame();
+    }
+
+    /** What fills the openings under the upper ones: panels where glass above them is not to be kicked in. */
+    private Leaf.Filling below() {
+        Leaf.Filling above = PictureFrame.filling(brief);
+        return brief.choice("filling.below").equals(Optional.of("panel"))
+                ? new Leaf.Filling(true, Role.PANEL, above.thickness(), above.groove(), above.room())
+                : above;
     }
 
     /** Coped and rebated doors have one. */
@@ -129,7 +138,7 @@ final class Door {
     }
 
     static int count(Brief brief, String parameter) {
-        return Math.max(0, List.of(BARS).indexOf(brief.choice(parameter).orElse("none")));
+        return Math.max(0, List.of(COUNTS).indexOf(brief.choice(parameter).orElse("none")));
     }
 
     private static Amount within(Brief brief, String label, String opening, String gap, String otherGap) {

@@ -16,8 +16,8 @@ import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
- * A flat frame that stands upright, its show side to the front: two stiles, rails between them, muntins between the rails, bars in
- * the openings that are left, and what fills these. Doors are leaves, mirror frames and face frames too.
+ * A flat frame that stands upright, its show side to the front: two stiles, rails between them, muntins between the rails or a grid of
+ * bars between the upper two, and what fills the openings. Doors are leaves, mirror frames and face frames too.
  *
  * <p>Shoulder length of a rail = width − 2 stiles. What divides an opening shares it out alike; a lock rail alone may stand at a
  * height of its own.
@@ -45,22 +45,28 @@ final class Leaf {
      * @param rails between the top and the bottom one
      * @param lock height of the middle of the lowest of these; shared out alike where it is empty
      * @param muntins between neighbouring rails
-     * @param across level bars in each opening
+     * @param across level bars between the upper two rails, in the place of muntins
      * @param upright bars between these
      * @param joint of the top and the bottom rail
+     * @param filling of the openings between the upper two rails
+     * @param below of the others
      * @param moulding along the inner edges, which also asks for rebates in the place of grooves where {@code rebated}
      * @param rebated whether fillings lie in rebates that are open to the back
      */
     record Wanted(String prefix, String mark, Amount width, Amount height, Amount thickness, Amount stile, Amount top,
             Amount bottom, Dividers rails, Optional<Amount> lock, Dividers muntins, Dividers across, Dividers upright,
-            JointKind joint, Filling filling, Optional<Moulding> moulding, boolean rebated) {
+            JointKind joint, Filling filling, Filling below, Optional<Moulding> moulding, boolean rebated) {
+
+        private boolean hasBars() {
+            return across.count() + upright.count() > 0;
+        }
 
         /** A plain leaf: two rails and nothing between them but its filling. */
         static Wanted plain(String prefix, String mark, Amount width, Amount height, Amount thickness, Amount stile,
                 Amount rail, JointKind joint, Filling filling) {
             Dividers none = new Dividers(0, rail, joint);
             return new Wanted(prefix, mark, width, height, thickness, stile, rail, rail, none, Optional.empty(), none,
-                    none, none, joint, filling, Optional.empty(), false);
+                    none, none, joint, filling, filling, Optional.empty(), false);
         }
     }
 
@@ -142,11 +148,11 @@ final class Leaf {
         List<Opening> rows = rows();
         draft.span(ids.subList(2, ids.size()).toArray(String[]::new));
         for (Opening row : rows) {
-            for (Opening cell : columns(row, wanted.muntins(), false)) {
-                for (Opening strip : strips(cell)) {
-                    columns(strip, wanted.upright(), true).forEach(this::fill);
-                }
-            }
+            boolean upper = row.equals(rows.getLast());
+            List<Opening> openings = upper && wanted.hasBars()
+                    ? strips(row).stream().flatMap(strip -> columns(strip, wanted.upright(), true).stream()).toList()
+                    : columns(row, wanted.muntins(), false);
+            openings.forEach(opening -> fill(opening, upper ? wanted.filling() : wanted.below()));
         }
         ids.addAll(fillings);
         draft.assemble(wanted.prefix().isEmpty() ? "leaf" : wanted.prefix().replace(".", ""), wanted.width(),
@@ -198,7 +204,7 @@ final class Leaf {
             Amount height = i == 0 ? first.orElse(others) : others;
             String above = i == count ? wanted.prefix() + "rail-top" : middleRail(i + 1, z + mm(height));
             rows.add(new Opening(wanted.prefix() + "stile-left", wanted.prefix() + "stile-right", below, above,
-                    mm(wanted.stile()), z, shoulder, height, i * (wanted.across().count() + 1), 0));
+                    mm(wanted.stile()), z, shoulder, height, i, 0));
             z += mm(height) + mm(wanted.rails().width());
             below = above;
         }
@@ -225,9 +231,8 @@ final class Leaf {
         double x = opening.x();
         for (int i = 0; i <= count; i++) {
             String right = i == count ? opening.right() : upright(opening, i + 1, x + mm(width), dividers, thin);
-            int column = opening.column() + i * (thin ? 1 : wanted.upright().count() + 1);
             columns.add(new Opening(left, right, opening.below(), opening.above(), x, opening.z(), width,
-                    opening.height(), opening.row(), column));
+                    opening.height(), opening.row(), i));
             x += mm(width) + mm(dividers.width());
             left = right;
         }
@@ -235,11 +240,10 @@ final class Leaf {
     }
 
     private String upright(Opening opening, int number, double x, Dividers dividers, boolean thin) {
-        int row = opening.row() / (wanted.across().count() + 1);
         String id = wanted.prefix() + (thin
                 ? "bar-upright-" + ++bars
-                : "muntin-" + (row + 1) + "-" + number);
-        String mark = wanted.mark() + (thin ? "D" + bars : "C" + (row * dividers.count() + number));
+                : "muntin-" + (opening.row() + 1) + "-" + number);
+        String mark = wanted.mark() + (thin ? "D" + bars : "C" + (opening.row() * dividers.count() + number));
         moulded(draft.lay(id, thin ? Role.BAR : Role.MUNTIN, mark,
                 new Size(opening.height(), dividers.width(), wanted.thickness()), UPRIGHT_LEFT, from(x, opening.z())),
                 Draft.LEFT, Draft.RIGHT);
@@ -260,7 +264,7 @@ final class Leaf {
         for (int i = 0; i <= count; i++) {
             String above = i == count ? opening.above() : level(opening, z + mm(height));
             strips.add(new Opening(opening.left(), opening.right(), below, above, opening.x(), z, opening.width(),
-                    height, opening.row() + i, opening.column()));
+                    height, opening.row() + i, 0));
             z += mm(height) + mm(across.width());
             below = above;
         }
@@ -279,8 +283,7 @@ final class Leaf {
     }
 
     /** Middled in the thickness, or with its face on the floor of the rebates, a quarter of the thickness from the back. */
-    private void fill(Opening opening) {
-        Filling filling = wanted.filling();
+    private void fill(Opening opening, Filling filling) {
         if (!filling.any()) {
             return;
         }
@@ -293,7 +296,7 @@ final class Leaf {
         draft.lay(id, filling.role(), wanted.mark() + "P" + (fillings.size() + 1),
                 filling.size(id, opening.width(), opening.height()), UPRIGHT_LEFT,
                 from(opening.x() - filling.inSides(), opening.z() - filling.inEnds()).add(Draft.at(0, front, 0)));
-        held(id, opening);
+        held(id, opening, filling);
         fillings.add(id);
     }
 
@@ -303,8 +306,7 @@ final class Leaf {
     }
 
     /** The room at the sides of a panel, and rebates instead of grooves. */
-    private void held(String id, Opening opening) {
-        Filling filling = wanted.filling();
+    private void held(String id, Opening opening, Filling filling) {
         Length sides = filling.room().value().times(1, 2);
         Length ends = filling.ends().value().times(1, 2);
         draft.usual(id + "/" + opening.left(), "groove.room", sides);

@@ -61,7 +61,7 @@ class FrameJointsTest {
     @CsvSource({"6, 10", "0, 12", "9, 9"})
     void longAndShort_shouldersAtMouldAndRebate(String mould, String rebate) {
         MouldedTenon joint = (MouldedTenon) joint(JointKind.LONG_AND_SHORT, "mould.width", mould, "rebate.width",
-                rebate);
+                rebate).plain();
         Length sight = joint.meeting().rail().length().value();
         assertThat(joint.frontShoulders().value()).isEqualTo(sight.plus(mm(mould).times(2)));
         assertThat(joint.backShoulders().value()).isEqualTo(sight.plus(mm(rebate).times(2)));

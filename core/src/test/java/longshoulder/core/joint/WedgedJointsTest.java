@@ -79,7 +79,7 @@ class WedgedJointsTest {
     @Test
     void blindWedged_longestWedgeIsSlotAndRoom() {
         Joint joint = joint(JointKind.BLIND_WEDGED_TENON, "tenon.length", "30", "wedge.slot", "24");
-        BlindWedgedTenon blind = (BlindWedgedTenon) joint;
+        BlindWedgedTenon blind = (BlindWedgedTenon) joint.plain();
         assertThat(blind.longestWedge().value()).isEqualTo(mm("25.5"));
         assertThat(figure(joint, "wedge.length")).isEqualTo(mm("24.5"));
         assertThat(blind.givesWay()).isEqualTo(GivesWay.SHORTENED);
@@ -141,7 +141,7 @@ class WedgedJointsTest {
         assertThat(figure(joint, "peg.diameter")).isEqualTo(mm("8"));
         assertThat(figure(joint, "peg.from-shoulder")).isEqualTo(mm("16"));
         assertThat(figure(joint, "drawbore.offset")).isEqualTo(mm("0"));
-        assertThat(((Pegged) joint).places()).containsExactly(12 + 71 / 4.0, 12 + 71 * 0.75);
+        assertThat(joint.pegged().orElseThrow().places()).containsExactly(12 + 71 / 4.0, 12 + 71 * 0.75);
         assertThat(joint.kind()).isEqualTo(JointKind.STOPPED_TENON);
     }
 

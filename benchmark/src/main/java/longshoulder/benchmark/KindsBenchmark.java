@@ -1,0 +1,75 @@
+package longshoulder.benchmark;
+
+import java.util.concurrent.TimeUnit;
+import longshoulder.core.brief.Value;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** Each kind with as many pieces as its choices allow: what one edit of it takes to plan. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 4, time = 2)
+@Measurement(iterations = 5, time = 2)
+@Fork(1)
+public class KindsBenchmark {
+
+    /** A kind, then what is given of it. */
+    @Param({"table splay.front=6° splay.side=6° overhang.ends=130 overhang.sides=110 stretchers=box leg.taper=curved",
+            "table bow=front bow.ends=radius stretchers=h leg.taper=four", "stool stretchers=box leg.taper=four",
+            "bench slab.joint=wedged-through foot.shape=arched", "workbench",
+            "cabinet overall.width=2400 overall.height=1500 overall.depth=500 face.frame=glued-on drawers=four"
+                    + " drawer.boxes=fitted dividers=three shelves=four front=two-doors",
+            "door size.width=1400 size.height=2400 construction=rebated middle.rails=four muntins=four bars.across=four"
+                    + " bars.upright=four filling=glass filling.thickness=4",
+            "frame", "trestle", "stand"})
+    private String design = "table";
+
+    private Project one = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
+    private String size = "";
+    private Length length = Length.ZERO;
+
+    @Setup
+    public void build() throws Exception {
+        String[] words = design.split(" ", -1);
+        one = Project.ofKind(Kinds.find(words[0]).orElseThrow(), "", Showing.TENTH_MILLIMETRES);
+        for (int i = 1; i < words.length; i++) {
+            String[] halves = words[i].split("=", 2);
+            one = new Edit.Give(halves[0],
+                    Edit.parameter(one, halves[0]).read(halves[1], one.showing().unit())).applyTo(one);
+        }
+        size = one.brief().values().keySet().stream().filter(KindsBenchmark::isSize).findFirst().orElseThrow();
+        length = one.brief().required(size).value();
+        Plan plan = Planner.plan(one);
+        System.out.printf("%d pieces, %d joints, %s%n", plan.pieces().size(), plan.joints().size(),
+                plan.isStopped() ? "STOPPED " + plan.findings().getFirst() : "sound");
+    }
+
+    private static boolean isSize(String name) {
+        return name.equals("overall.length") || name.equals("overall.width") || name.equals("size.width")
+                || name.equals("beam.length") || name.equals("pot.diameter");
+    }
+
+    /** Planned after an edit of its overall size to one that it never had: what hangs on it is made anew. */
+    @Benchmark
+    public Plan plan() {
+        length = length.plus(Length.ofMicrometres(1));
+        return Planner.plan(new Edit.Give(size, new Value.Measured(length)).applyTo(one));
+    }
+}
