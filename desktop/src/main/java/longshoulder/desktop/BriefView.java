@@ -5,19 +5,22 @@ import javafx.scene.layout.VBox;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.panel.BriefForm;
 import longshoulder.desktop.panel.KindGallery;
+import longshoulder.desktop.panel.WorkshopForm;
 
 /** The stage of the brief: what is to be made, and everything that it asks for. */
 final class BriefView extends ScrollPane {
 
     private final KindGallery gallery;
     private final BriefForm form;
+    private final WorkshopForm workshop;
 
     BriefView(Workbench bench) {
         gallery = new KindGallery(bench);
         form = new BriefForm(bench);
+        workshop = new WorkshopForm(bench);
         setId("brief");
         getStyleClass().add("brief");
-        VBox column = new VBox(gallery, form);
+        VBox column = new VBox(gallery, form, workshop);
         column.getStyleClass().add("brief-column");
         setContent(column);
         setFitToWidth(true);
@@ -31,6 +34,7 @@ final class BriefView extends ScrollPane {
         if (shown) {
             gallery.refresh();
             form.refresh();
+            workshop.refresh();
             gallery.requestFocusOnChosen();
         }
     }

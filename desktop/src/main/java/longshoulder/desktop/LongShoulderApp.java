@@ -9,11 +9,13 @@ import javafx.scene.Scene;
 import javafx.stage.Stage;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.StartUp.Beginning;
+import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Documents;
 import longshoulder.desktop.model.Notice;
 import longshoulder.desktop.model.Safekeeping;
 import longshoulder.desktop.model.Workbench;
+import longshoulder.files.Remembered;
 import longshoulder.files.UnsavedWork;
 
 /** The JavaFX application. The design is read while the toolkit starts. */
@@ -40,6 +42,10 @@ public final class LongShoulderApp extends Application {
     @Override
     public void start(Stage stage) {
         Typefaces.load();
+        Remembered remembered = Remembered.in(startUp.unsaved());
+        if (startUp.isWork()) {
+            remembered.get("theme").filter("DARK"::equals).ifPresent(dark -> Palette.use(Palette.Theme.DARK));
+        }
         Beginning loaded = beginning.join();
         Workbench bench = new Workbench(loaded.plan(), loaded.file());
         if (!loaded.trouble().isEmpty()) {
@@ -47,10 +53,11 @@ public final class LongShoulderApp extends Application {
         }
         loaded.left().ifPresent(left -> bench.holdUnsaved());
         if (startUp.isWork()) {
-            safekeeping = Optional.of(new Safekeeping(bench, UnsavedWork.ofThisProgram(startUp.unsaved())));
+            safekeeping = Optional.of(new Safekeeping(bench, UnsavedWork.ofThisProgram(startUp.unsaved()),
+                    startUp.unsaved()));
         }
         loaded.left().ifPresent(left -> safekeeping.ifPresent(keeping -> keeping.takeOver(left)));
-        Documents documents = new Documents(bench, new PlatformFileAsker(stage));
+        Documents documents = new Documents(bench, new PlatformFileAsker(stage), remembered);
         stage.setTitle(title(bench.project(), bench.file()));
         bench.planProperty().addListener((observed, was, is) -> stage.setTitle(title(bench.project(), bench.file())));
         MainView view = new MainView(bench, documents);

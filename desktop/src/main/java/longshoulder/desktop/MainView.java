@@ -2,18 +2,13 @@ package longshoulder.desktop;
 
 import java.io.File;
 import java.nio.file.Path;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
@@ -21,12 +16,12 @@ import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import longshoulder.core.project.Edit;
 import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.model.Documents;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.panel.CutListPane;
@@ -36,6 +31,7 @@ import longshoulder.desktop.panel.KeySheet;
 import longshoulder.desktop.panel.NoticeBar;
 import longshoulder.desktop.panel.ReckoningPane;
 import longshoulder.desktop.panel.RodPane;
+import longshoulder.desktop.panel.StageBar;
 import longshoulder.desktop.sheet.SheetPane;
 import longshoulder.files.DesignFile;
 import org.jspecify.annotations.Nullable;
@@ -48,12 +44,14 @@ public final class MainView extends BorderPane {
     private final Workbench bench;
     private final Documents documents;
     private final SheetPane sheet;
+    private final FrameView frame;
     private final JointsView joints;
     private final BriefView brief;
     private final LengthsView lengths;
     private final KeySheet keys = new KeySheet();
     private final Finder finder;
-    private final Map<WorkStage, ToggleButton> stages = new EnumMap<>(WorkStage.class);
+    private final LaterView later = new LaterView();
+    private final StageBar stages;
 
     public MainView(Workbench bench, Documents documents) {
         this.bench = bench;
@@ -61,6 +59,7 @@ public final class MainView extends BorderPane {
         setStyle(Palette.css());
         getStyleClass().add("main");
         sheet = new SheetPane(bench);
+        frame = new FrameView(bench, sheet);
         finder = new Finder(bench);
         NoticeBar notice = new NoticeBar(bench);
         joints = new JointsView(bench);
@@ -69,11 +68,14 @@ public final class MainView extends BorderPane {
         brief.show(false);
         lengths = new LengthsView(bench);
         lengths.show(false);
-        StackPane middle = new StackPane(sheet, joints, brief, lengths, notice, finder, keys);
+        later.show(WorkStage.FRAME);
+        stages = new StageBar(bench, this::show);
+        stages.show(WorkStage.FRAME);
+        StackPane middle = new StackPane(frame, joints, brief, lengths, later, notice, finder, keys);
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
         StackPane.setAlignment(notice, Pos.TOP_CENTER);
         notice.setMaxHeight(Region.USE_PREF_SIZE);
-        setTop(new HeaderBar(bench, documents, stages(), this::startNew));
+        setTop(new VBox(new HeaderBar(bench, documents, this::startNew, this::otherTheme), stages));
         setCenter(middle);
         setRight(side());
         setBottom(new RodPane(bench));
@@ -95,33 +97,11 @@ public final class MainView extends BorderPane {
                 .filter(path -> path.toString().endsWith(DesignFile.SUFFIX)).findFirst();
     }
 
-    private HBox stages() {
-        ToggleGroup group = new ToggleGroup();
-        HBox box = new HBox();
-        for (WorkStage stage : WorkStage.values()) {
-            ToggleButton button = stage(stage.id());
-            button.setToggleGroup(group);
-            button.setSelected(stage == WorkStage.FRAME);
-            button.setOnAction(action -> show(stage));
-            stages.put(stage, button);
-            box.getChildren().add(button);
-        }
-        box.getStyleClass().addAll("units", "stages");
-        return box;
-    }
-
-    private static ToggleButton stage(String key) {
-        ToggleButton button = new ToggleButton(Texts.get("stage." + key));
-        button.setId("stage-" + key);
-        button.setTooltip(new Tooltip(Texts.get("stage." + key + ".key")));
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        return button;
-    }
-
     /** Goes to a stage of the work; what is lit stays lit. */
     public void show(WorkStage stage) {
-        stages.forEach((other, button) -> button.setSelected(other == stage));
-        sheet.setVisible(stage == WorkStage.FRAME);
+        stages.show(stage);
+        frame.setVisible(stage == WorkStage.FRAME);
+        later.show(stage);
         joints.show(stage == WorkStage.JOINTS);
         brief.show(stage == WorkStage.BRIEF);
         lengths.show(stage == WorkStage.LENGTHS);
@@ -131,6 +111,19 @@ public final class MainView extends BorderPane {
         if (stage == WorkStage.FRAME) {
             sheet.requestFocus();
         }
+    }
+
+    /** Shows everything in another theme. */
+    public void use(Palette.Theme theme) {
+        Palette.use(theme);
+        setStyle(Palette.css());
+        Themed.recolourAll(this);
+    }
+
+    private void otherTheme() {
+        Palette.Theme other = Palette.theme() == Palette.Theme.LIGHT ? Palette.Theme.DARK : Palette.Theme.LIGHT;
+        use(other);
+        documents.remembered().put("theme", other.name());
     }
 
     /** A new design: what it is to be is asked first. */
@@ -169,10 +162,11 @@ public final class MainView extends BorderPane {
             KeyCombination.SHIFT_DOWN);
     private static final KeyCombination UNITS = shortcut(KeyCode.U);
     private static final KeyCombination FIND = shortcut(KeyCode.F);
+    private static final KeyCombination THEME = shortcut(KeyCode.D);
 
     /** One for each stage, in their order. */
-    private static final List<KeyCombination> STAGES = List.of(shortcut(KeyCode.DIGIT1), shortcut(KeyCode.DIGIT2),
-            shortcut(KeyCode.DIGIT3), shortcut(KeyCode.DIGIT4));
+    private static final List<KeyCode> STAGES = List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4,
+            KeyCode.DIGIT5, KeyCode.DIGIT6, KeyCode.DIGIT7, KeyCode.DIGIT8, KeyCode.DIGIT9);
 
     private static KeyCombination shortcut(KeyCode code) {
         return new KeyCodeCombination(code, KeyCombination.SHORTCUT_DOWN);
@@ -219,6 +213,9 @@ public final class MainView extends BorderPane {
         if (SAVE.match(key)) {
             return documents::save;
         }
+        if (THEME.match(key)) {
+            return this::otherTheme;
+        }
         if (FIND.match(key)) {
             return finder::open;
         }
@@ -228,10 +225,9 @@ public final class MainView extends BorderPane {
         if (REDO.match(key)) {
             return bench::redo;
         }
-        for (WorkStage stage : WorkStage.values()) {
-            if (STAGES.get(stages.keySet().stream().toList().indexOf(stage)).match(key)) {
-                return () -> show(stage);
-            }
+        int stage = key.isShortcutDown() ? STAGES.indexOf(key.getCode()) : -1;
+        if (stage >= 0) {
+            return () -> show(WorkStage.all().get(stage));
         }
         if (UNITS.match(key)) {
             return () -> bench.edit(new Edit.ShowIn(bench.project().showing().other()));

@@ -50,7 +50,7 @@ class SafekeepingTest {
         bench = new Workbench(Planner.plan(Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES)),
                 Optional.empty());
         // As if this program were one that is gone by now.
-        safekeeping = new Safekeeping(bench, new UnsavedWork(directory, 1L << 22, Instant.EPOCH));
+        safekeeping = new Safekeeping(bench, new UnsavedWork(directory, 1L << 22, Instant.EPOCH), directory);
         stage.setScene(new Scene(new MainView(bench, new Documents(bench, mock(FileAsker.class))), 1280, 800));
         stage.show();
     }

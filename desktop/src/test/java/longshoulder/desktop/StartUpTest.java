@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
+import longshoulder.core.project.History;
 import longshoulder.core.project.Project;
 import longshoulder.files.DesignFile;
 import longshoulder.files.UnsavedWork;
@@ -56,7 +57,7 @@ class StartUpTest {
         Path file = directory.resolve("mine" + DesignFile.SUFFIX).toAbsolutePath();
         Project project = new Edit.Retitle("left behind").applyTo(Planner.plan(DesignFile.read(Path.of("../demo/"
                 + StartUp.DEMO))).project());
-        new UnsavedWork(kept, 1L << 22, Instant.EPOCH).keep(project, Optional.of(file));
+        new UnsavedWork(kept, 1L << 22, Instant.EPOCH).keep(History.of(project), Optional.of(file));
         StartUp.Beginning again = new StartUp(Optional.empty(), false, false, Optional.empty(), kept).load();
         assertThat(again.plan().project()).isEqualTo(project);
         assertThat(again.file()).contains(file);

@@ -167,7 +167,7 @@ class WindowTest {
         Bounds leg = robot.lookup("#figure-amount-legLength").query().localToScreen(
                 robot.lookup("#figure-amount-legLength").query().getBoundsInLocal());
         assertThat(sheet.contains(shoulder)).isTrue();
-        robot.clickOn(new Point2D(leg.getCenterX() + 42, leg.getCenterY()), MouseButton.PRIMARY);
+        robot.clickOn(new Point2D(leg.getCenterX() + 35, leg.getCenterY()), MouseButton.PRIMARY);
         assertThat(bench.pieceProperty().get()).isEqualTo("leg-front-left");
         assertThat(texts(robot, "#reckoning")).contains("Front left leg", "A1");
         assertThat(texts(robot, "#rod")).anyMatch(text -> text.contains("front left leg"));

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.Arrays;
 import longshoulder.core.project.Project;
 
 /**
@@ -52,6 +53,13 @@ public final class DesignFile {
      */
     public static void write(Path file, Project project) throws IOException {
         AtomicFile.write(file, toBytes(project));
+    }
+
+    /** A mark of what a file holds; another where anything in it changed. Empty where there is no such file. */
+    public static String mark(Path file) throws IOException {
+        return Files.exists(file)
+                ? Integer.toHexString(Arrays.hashCode(Files.readAllBytes(file))) + "-" + Files.size(file)
+                : "";
     }
 
     /** The contents of the file, UTF-8. The same project always gives the same bytes. */

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import longshoulder.core.project.History;
 import longshoulder.core.project.Project;
 
 /**
@@ -21,6 +22,7 @@ public final class UnsavedWork {
 
     private static final Pattern NAME = Pattern.compile("(\\d{1,10})-(\\d{1,15})" + Pattern.quote(DesignFile.SUFFIX));
     private static final String ORIGIN = ".of";
+    private static final String STEPS = ".steps";
 
     private final Path kept;
 
@@ -53,13 +55,14 @@ public final class UnsavedWork {
     }
 
     /** Keeps a design as it is now. At every moment the last kept one is whole. */
-    public void keep(Project project, Optional<Path> file) throws IOException {
+    public void keep(History history, Optional<Path> file) throws IOException {
         String of = file.map(path -> path.toAbsolutePath().toString()).orElse("");
         if (!of.equals(written)) {
             AtomicFile.writeNew(origin(kept), of.getBytes(StandardCharsets.UTF_8));
             written = of;
         }
-        AtomicFile.writeNew(kept, DesignFile.toBytes(project));
+        AtomicFile.writeNew(kept, DesignFile.toBytes(history.present()));
+        HistoryFile.write(steps(kept), history);
     }
 
     /** Lets go of what was kept: it was saved, or is not wanted. */
@@ -70,6 +73,11 @@ public final class UnsavedWork {
 
     /** What a program left behind that runs no more. */
     public record Left(Project project, Optional<Path> file, Path kept) {
+
+        /** With all that could be undone, where it can be read. */
+        public History history() {
+            return HistoryFile.read(steps(kept), project).orElseGet(() -> History.of(project));
+        }
 
         /** It was taken up. */
         public void forget() throws IOException {
@@ -122,7 +130,12 @@ public final class UnsavedWork {
         return path.resolveSibling(path.getFileName() + ORIGIN);
     }
 
+    private static Path steps(Path path) {
+        return path.resolveSibling(path.getFileName() + STEPS);
+    }
+
     private static void delete(Path path) throws IOException {
+        Files.deleteIfExists(steps(path));
         Files.deleteIfExists(path);
         Files.deleteIfExists(origin(path));
     }

@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.stream.Stream;
 import longshoulder.core.project.Edit;
+import longshoulder.core.project.History;
 import longshoulder.core.project.Project;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -30,7 +31,7 @@ class UnsavedWorkTest {
     @Test
     void left_whatAGoneProgramKept_withItsFile() throws Exception {
         Path file = directory.resolve("map.longshoulder.json").toAbsolutePath();
-        gone(1).keep(project, Optional.of(file));
+        gone(1).keep(History.of(project), Optional.of(file));
         UnsavedWork.Left left = UnsavedWork.left(directory).orElseThrow();
         assertThat(left.project()).isEqualTo(project);
         assertThat(left.file()).contains(file);
@@ -45,7 +46,7 @@ class UnsavedWorkTest {
     @Test
     void left_ofARunningProgram_isNotTouched() throws Exception {
         UnsavedWork own = UnsavedWork.ofThisProgram(directory);
-        own.keep(project, Optional.empty());
+        own.keep(History.of(project), Optional.empty());
         assertThat(UnsavedWork.left(directory)).isEmpty();
         own.forget();
         assertThat(directory).isEmptyDirectory();
@@ -54,16 +55,17 @@ class UnsavedWorkTest {
     /** Another program may have got the number of the one that crashed. */
     @Test
     void left_whereTheNumberWasGivenAgain_isFound() throws Exception {
-        new UnsavedWork(directory, ProcessHandle.current().pid(), Instant.EPOCH.plusSeconds(5)).keep(project,
+        new UnsavedWork(directory, ProcessHandle.current().pid(), Instant.EPOCH.plusSeconds(5)).keep(
+                History.of(project),
                 Optional.empty());
         assertThat(UnsavedWork.left(directory)).isPresent();
     }
 
     @Test
     void left_theNewest_andWhatCannotBeReadIsLeftAlone() throws Exception {
-        gone(1).keep(project, Optional.empty());
+        gone(1).keep(History.of(project), Optional.empty());
         Project later = new Edit.Retitle("later").applyTo(project);
-        gone(2).keep(later, Optional.empty());
+        gone(2).keep(History.of(later), Optional.empty());
         Files.writeString(directory.resolve((GONE + 3) + "-0.longshoulder.json"), "{ half a");
         for (int i = 1; i <= 3; i++) {
             assertThat(directory.resolve((GONE + i) + "-0.longshoulder.json").toFile().setLastModified(i * 10_000L))

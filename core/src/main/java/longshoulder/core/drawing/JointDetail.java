@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import longshoulder.core.geometry.Bounds;
+import longshoulder.core.frame.Dimension;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Mesh;
@@ -59,7 +61,9 @@ public final class JointDetail {
         /** Along the rail's face side, through the middle of the tenon's thickness. */
         ELEVATION,
         /** Along its edge, through the middle of the tenon's width. */
-        PLAN
+        PLAN,
+        /** Across the rail, through the middle of the tenon's length, looked at out of the post. */
+        ACROSS
     }
 
     /** How far the rail is pulled out when it is quite apart, in millimetres. */
@@ -108,23 +112,70 @@ public final class JointDetail {
     /** How to look at a section: square to it, the rail's face edge up or its face side down. */
     public View view(Section section) {
         Pose pose = frame;
-        Vector3D.Unit toEye = section == Section.ELEVATION ? pose.out() : pose.across().negate();
-        Vector3D.Unit up = section == Section.ELEVATION ? pose.across().negate() : pose.out().negate();
+        Vector3D.Unit toEye = switch (section) {
+            case ELEVATION -> pose.out();
+            case PLAN -> pose.across().negate();
+            case ACROSS -> joint.meeting().inward();
+        };
+        Vector3D.Unit up = section == Section.PLAN ? pose.out().negate() : pose.across().negate();
         return new View(up.cross(toEye).normalize(), up, toEye);
+    }
+
+    /** The tenon's own figures, where they are to be shown in a section; none for joints without a tenon. */
+    public List<Dimension> dimensions(Section section) {
+        if (!joint.kind().isForEnds() || joint.tenons().isEmpty() || !joint.meeting().isSquare()) {
+            return List.of();
+        }
+        Tenon tenon = joint.tenons().getFirst();
+        View view = view(section);
+        double y0 = mm(tenon.edgeShoulder());
+        double y1 = y0 + mm(tenon.width());
+        double z1 = mm(rail.thickness()) - mm(tenon.faceShoulder());
+        double z0 = z1 - mm(tenon.thickness());
+        double tip = mm(tenon.length());
+        double sign = joint.meeting().part() == Meeting.Part.START ? -1 : 1;
+        double foot = rail.pose().run(joint.meeting().shoulder(), 0, 0);
+        boolean right = joint.meeting().inward().dot(view.right()) > 0;
+        Side beyond = right ? Side.RIGHT : Side.LEFT;
+        return switch (section) {
+            case ELEVATION -> List.of(
+                    new Dimension(view, rail.pose().toWorld(foot, y1, z1),
+                            rail.pose().toWorld(foot + sign * tip, y1, z1), Side.BELOW, 0, tenon.length()),
+                    new Dimension(view, rail.pose().toWorld(foot + sign * tip, y1, z1),
+                            rail.pose().toWorld(foot + sign * tip, y0, z1), beyond, 0, tenon.width()));
+            case PLAN -> List.of(
+                    new Dimension(view, rail.pose().toWorld(foot, y0, z0),
+                            rail.pose().toWorld(foot + sign * mm(tenon.depth()), y0, z0), Side.BELOW, 0,
+                            tenon.depth()));
+            case ACROSS -> List.of(new Dimension(view, rail.pose().toWorld(foot, y1, z0),
+                    rail.pose().toWorld(foot, y1, z1), Side.BELOW, 0, tenon.thickness()));
+        };
     }
 
     /** The plane of a section; what is drawn lies inside. */
     public HalfSpace plane(Section section) {
         if (!joint.kind().isForEnds()) {
-            return HalfSpace.through(frame.origin(),
-                    section == Section.ELEVATION ? frame.out() : frame.across().negate());
+            return HalfSpace.through(frame.origin(), view(section).toEye());
         }
         double y = joint.tenons().isEmpty() ? mm(rail.width()) / 2 : middleY(joint.tenons().getFirst());
         double z = joint.tenons().isEmpty() ? mm(rail.thickness()) / 2 : middleZ(joint.tenons().getFirst());
         Pose pose = rail.pose();
-        return section == Section.ELEVATION
-                ? HalfSpace.through(pose.toWorld(0, 0, z), pose.out())
-                : HalfSpace.through(pose.toWorld(0, y, 0), pose.across().negate());
+        return switch (section) {
+            case ELEVATION -> HalfSpace.through(pose.toWorld(0, 0, z), pose.out());
+            case PLAN -> HalfSpace.through(pose.toWorld(0, y, 0), pose.across().negate());
+            case ACROSS -> HalfSpace.through(
+                    pose.toWorld(pose.run(joint.meeting().shoulder(), y, z), y, z)
+                            .add(joint.meeting().inward().multiply(half())),
+                    joint.meeting().inward());
+        };
+    }
+
+    /** Half of how far the joint reaches into the post. */
+    private double half() {
+        double reach = joint.tenons().isEmpty()
+                ? joint.addedLength().value().toMillimetres()
+                : Math.min(mm(joint.tenons().getFirst().length()), mm(joint.meeting().postExtent()));
+        return Math.max(1, reach / 2);
     }
 
     private static double middleY(Tenon tenon) {

@@ -2,6 +2,7 @@ package longshoulder.core.drawing;
 
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.plan.PlannedPiece;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -24,6 +25,12 @@ public record Shown(String piece, Solid solid, Mesh mesh, Solid body) {
     /** A shape that is no whole piece. */
     public static Shown part(String piece, Solid solid) {
         return new Shown(piece, solid, Mesh.of(solid), solid);
+    }
+
+    /** The same, elsewhere: its skin is carried along and not made anew. */
+    public Shown shifted(Vector3D by) {
+        Pose there = new Pose(by, Vector3D.Unit.PLUS_X, Vector3D.Unit.PLUS_Y, Vector3D.Unit.PLUS_Z);
+        return new Shown(piece, solid.moved(by), mesh.moved(Pose.WORLD, there), body.moved(by));
     }
 
     /** Moved, in the world. */

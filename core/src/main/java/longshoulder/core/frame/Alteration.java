@@ -94,12 +94,17 @@ public sealed interface Alteration {
         }
     }
 
-    /** A piece moved as it is. */
+    /** A piece moved as it is; rails that end on it end where it comes to stand. */
     record Move(String piece, Length x, Length y, Length z) implements Alteration {
         @Override
         public Optional<Frame> applyTo(Frame frame) {
             Vector3D by = Vector3D.of(x.toMillimetres(), y.toMillimetres(), z.toMillimetres());
-            return frame.has(piece) ? Optional.of(frame.replacing(frame.piece(piece).moved(by))) : Optional.empty();
+            if (!frame.has(piece)) {
+                return Optional.empty();
+            }
+            Piece old = frame.piece(piece);
+            return Optional.of(Followers.follow(frame.replacing(old.moved(by)), old,
+                    face -> face.moved(face.normal().dot(by))));
         }
 
         @Override

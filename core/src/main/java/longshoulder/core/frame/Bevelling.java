@@ -1,10 +1,8 @@
 package longshoulder.core.frame;
 
-import java.util.List;
 import java.util.Optional;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
-import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.measure.Angle;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
@@ -69,26 +67,6 @@ final class Bevelling {
     }
 
     private Frame applied(Frame frame) {
-        Frame altered = frame.replacing(planed());
-        for (Piece rail : frame.pieces()) {
-            boolean starts = endsHere(rail, rail.shape().start());
-            boolean finishes = endsHere(rail, rail.shape().finish());
-            if (starts || finishes) {
-                altered = altered.replacing(RailBetween.lay(rail.id(), rail.role(), rail.mark(), rail.width(),
-                        rail.thickness(), rail.pose(), List.of(rail.length(), post.width(), post.thickness()),
-                        starts ? bevelled : rail.shape().start().complement(),
-                        finishes ? bevelled : rail.shape().finish().complement()));
-            }
-        }
-        return altered;
-    }
-
-    private boolean endsHere(Piece rail, HalfSpace end) {
-        if (!rail.isReal() || !end.faces(old)) {
-            return false;
-        }
-        List<Vector3D> corners = rail.shape().corners(end);
-        Vector3D middle = corners.get(0).lerp(corners.get(2), 0.5);
-        return post.shape().planes().stream().allMatch(plane -> plane.distance(middle) < Tolerance.LENGTH);
+        return Followers.follow(frame.replacing(planed()), post, this::at);
     }
 }

@@ -30,7 +30,8 @@ public record Bounds(Vector3D least, Vector3D greatest) {
         return new Bounds(Vector3D.of(lowX, lowY, lowZ), Vector3D.of(highX, highY, highZ));
     }
 
-    Bounds and(Bounds other) {
+    /** The smallest box that holds both. */
+    public Bounds and(Bounds other) {
         return new Bounds(
                 Vector3D.of(Math.min(least.getX(), other.least.getX()), Math.min(least.getY(), other.least.getY()),
                         Math.min(least.getZ(), other.least.getZ())),

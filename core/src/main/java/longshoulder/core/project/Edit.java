@@ -109,6 +109,17 @@ public sealed interface Edit {
         }
     }
 
+    /** Takes a chisel or cutter out of the tools owned; one always stays. */
+    record GiveAwayChisel(Length width) implements Edit {
+        @Override
+        public Project applyTo(Project project) {
+            if (project.tools().chisels().equals(List.of(width))) {
+                throw new EditRefused(Label.of("refused.lastChisel"));
+            }
+            return project.withTools(project.tools().without(width));
+        }
+    }
+
     /**
      * Enters what was really cut or milled: the {@link Milled} part of a piece, of a joint, or of all joints of a type.
      *

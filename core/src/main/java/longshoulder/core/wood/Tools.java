@@ -32,6 +32,11 @@ public record Tools(List<Length> chisels) {
         return new Tools(Stream.concat(chisels.stream(), Stream.of(chisel)).toList());
     }
 
+    /** These without one. */
+    public Tools without(Length chisel) {
+        return new Tools(chisels.stream().filter(owned -> !owned.equals(chisel)).toList());
+    }
+
     public boolean owns(Length chisel) {
         return chisels.contains(chisel);
     }

@@ -50,7 +50,7 @@ public final class FigureField extends StackPane {
         this.editable = editable;
         this.open = open;
         this.commit = commit;
-        text = new FigureText(figure, 14.5, given, given ? Palette.GIVEN : Palette.INK);
+        text = new FigureText(figure, 14.5, given, given ? Palette::given : Palette::ink);
         getStyleClass().add("figure");
         pseudoClassStateChanged(GIVEN, given);
         pseudoClassStateChanged(EDITABLE, editable);

@@ -1,5 +1,6 @@
 package longshoulder.desktop.look;
 
+import java.util.function.Supplier;
 import javafx.geometry.VPos;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
@@ -9,17 +10,17 @@ import javafx.scene.text.Text;
  * A shown figure such as "49 5/8", its fraction drawn as one: small numerator, stroke, small denominator. The typeface's
  * own fractions cannot be reached from here.
  */
-public final class FigureText extends Pane {
+public final class FigureText extends Pane implements Themed {
 
     private static final double SMALL = 0.72;
 
     private final double size;
     private final boolean bold;
-    private final Color colour;
+    private final Supplier<Color> colour;
     private double width;
     private int used;
 
-    public FigureText(String figure, double size, boolean bold, Color colour) {
+    public FigureText(String figure, double size, boolean bold, Supplier<Color> colour) {
         this.size = size;
         this.bold = bold;
         this.colour = colour;
@@ -54,6 +55,11 @@ public final class FigureText extends Pane {
         }
     }
 
+    @Override
+    public void recolour() {
+        getChildren().forEach(part -> ((Text) part).setFill(colour.get()));
+    }
+
     private void add(String word, double wordSize, double down) {
         Text text = next();
         text.setText(word);
@@ -67,7 +73,7 @@ public final class FigureText extends Pane {
     private Text next() {
         if (used == getChildren().size()) {
             Text text = new Text();
-            text.setFill(colour);
+            text.setFill(colour.get());
             text.setTextOrigin(VPos.TOP);
             // Placed here and not by the layout: other digits of the same width ask for no layout of the whole window.
             text.setManaged(false);

@@ -7,6 +7,7 @@ import java.util.Optional;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.Texts;
+import longshoulder.files.Remembered;
 import longshoulder.desktop.model.Notice.Choice;
 import longshoulder.files.DesignFile;
 
@@ -15,10 +16,29 @@ public final class Documents {
 
     private final Workbench bench;
     private final FileAsker asker;
+    private final Remembered remembered;
 
+    /** Documents of which nothing is remembered afterwards. */
     public Documents(Workbench bench, FileAsker asker) {
+        this(bench, asker, Remembered.nowhere());
+    }
+
+    /** @param remembered where files opened last are noted */
+    public Documents(Workbench bench, FileAsker asker, Remembered remembered) {
         this.bench = bench;
         this.asker = asker;
+        this.remembered = remembered;
+        bench.fileProperty().addListener((observed, was, is) -> is.ifPresent(remembered::opened));
+    }
+
+    /** What is remembered from one start to the next. */
+    public Remembered remembered() {
+        return remembered;
+    }
+
+    /** Files opened or saved last. */
+    public List<Path> recent() {
+        return remembered.recent();
     }
 
     /** A new design in the unit of the one shown. */
@@ -38,6 +58,14 @@ public final class Documents {
 
     /** Saves to the document's own file, or asks for one. Gives whether it was saved. */
     public boolean save() {
+        if (bench.isChangedElsewhere()) {
+            bench.noticeProperty().set(new Notice(Texts.get("elsewhere.text"),
+                    List.of(new Choice(Texts.get("elsewhere.over"), () -> bench.file().ifPresent(bench::save)),
+                            new Choice(Texts.get("elsewhere.other"),
+                                    () -> asker.toSave(suggestion()).ifPresent(bench::save)),
+                            new Choice(Texts.get("elsewhere.theirs"), () -> bench.file().ifPresent(bench::open)))));
+            return false;
+        }
         return bench.file().map(bench::save)
                 .orElseGet(() -> asker.toSave(suggestion()).map(bench::save).orElse(false));
     }

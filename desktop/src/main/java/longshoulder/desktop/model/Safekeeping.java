@@ -9,9 +9,11 @@ import java.util.concurrent.TimeUnit;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.util.Duration;
+import longshoulder.core.project.History;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.Texts;
 import longshoulder.files.DesignFile;
+import longshoulder.files.HistoryFile;
 import longshoulder.files.UnsavedWork;
 
 /**
@@ -25,6 +27,7 @@ public final class Safekeeping {
 
     private final Workbench bench;
     private final UnsavedWork unsaved;
+    private final Path directory;
     private final PauseTransition pause = new PauseTransition(MOMENT);
     private final ExecutorService writer = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "safekeeping");
@@ -32,10 +35,17 @@ public final class Safekeeping {
         return thread;
     });
 
-    /** Begins to watch a document. */
-    public Safekeeping(Workbench bench, UnsavedWork unsaved) {
+    /**
+     * Begins to watch a document.
+     *
+     * @param directory where histories of design files are kept
+     */
+    public Safekeeping(Workbench bench, UnsavedWork unsaved, Path directory) {
         this.bench = bench;
         this.unsaved = unsaved;
+        this.directory = directory;
+        bench.fileProperty().addListener((observed, was, is) -> recall());
+        recall();
         pause.setOnFinished(passed -> keep());
         bench.planProperty().addListener((observed, was, is) -> pause.play());
         bench.changedProperty().addListener((observed, was, is) -> pause.play());
@@ -48,16 +58,30 @@ public final class Safekeeping {
         }
     }
 
+    /** A file that was just opened gets back what could be undone when it was closed. */
+    private void recall() {
+        if (bench.file().isEmpty() || bench.historyProperty().get().canUndo()) {
+            return;
+        }
+        Path kept = HistoryFile.of(directory, bench.file().get());
+        Project present = bench.project();
+        writer.execute(() -> HistoryFile.read(kept, present)
+                .ifPresent(history -> Platform.runLater(() -> bench.recall(history))));
+    }
+
     private void keep() {
         boolean changed = bench.isChanged();
-        Project project = bench.project();
+        History history = bench.historyProperty().get();
         Optional<Path> file = bench.file();
         writer.execute(() -> {
             try {
                 if (changed) {
-                    unsaved.keep(project, file);
+                    unsaved.keep(history, file);
                 } else {
                     unsaved.forget();
+                }
+                if (file.isPresent()) {
+                    HistoryFile.write(HistoryFile.of(directory, file.get()), history);
                 }
             } catch (IOException failure) {
                 Platform.runLater(() -> failed(failure));
@@ -68,6 +92,7 @@ public final class Safekeeping {
     /** What a crash left behind is kept as this program's own from now on; says what was found. */
     public void takeOver(UnsavedWork.Left left) {
         bench.say(Texts.get("safekeeping.found"));
+        bench.recall(left.history());
         writer.execute(() -> {
             try {
                 left.forget();

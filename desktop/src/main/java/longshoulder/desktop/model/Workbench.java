@@ -37,9 +37,10 @@ import longshoulder.files.DesignFile;
  */
 public final class Workbench {
 
-    private History history;
+    private final ReadOnlyObjectWrapper<History> history = new ReadOnlyObjectWrapper<>();
+    private String seen = "";
     private Optional<Project> saved;
-    private Optional<Path> file = Optional.empty();
+    private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
 
     private final ReadOnlyObjectWrapper<Plan> plan = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyBooleanWrapper changed = new ReadOnlyBooleanWrapper();
@@ -52,9 +53,10 @@ public final class Workbench {
 
     /** A document to work on, with the plan that was derived from it. */
     public Workbench(Plan derived, Optional<Path> file) {
-        this.history = History.of(derived.project());
+        this.history.set(History.of(derived.project()));
         this.saved = Optional.of(derived.project());
-        this.file = file;
+        this.file.set(file);
+        note();
         plan.set(derived);
         light(firstRail());
     }
@@ -69,7 +71,7 @@ public final class Workbench {
     }
 
     public Project project() {
-        return history.present();
+        return history.get().present();
     }
 
     /** Words that show lengths as the document does. */
@@ -180,7 +182,7 @@ public final class Workbench {
     /** Makes an edit; a refusal becomes a notice. Gives whether it was made. */
     public boolean edit(Edit edit) {
         try {
-            move(history.after(edit));
+            move(history.get().after(edit));
             notice.set(Notice.NONE);
             return true;
         } catch (EditRefused refused) {
@@ -212,26 +214,26 @@ public final class Workbench {
     }
 
     public boolean canUndo() {
-        return history.canUndo();
+        return history.get().canUndo();
     }
 
     public boolean canRedo() {
-        return history.canRedo();
+        return history.get().canRedo();
     }
 
     public void undo() {
-        move(history.undone());
+        move(history.get().undone());
     }
 
     public void redo() {
-        move(history.redone());
+        move(history.get().redone());
     }
 
     private void move(History next) {
-        if (next.equals(history)) {
+        if (next.equals(history.get())) {
             return;
         }
-        history = next;
+        history.set(next);
         show();
     }
 
@@ -277,14 +279,53 @@ public final class Workbench {
 
     /** The file of the document; empty until it was saved or opened. */
     public Optional<Path> file() {
-        return file;
+        return file.get();
+    }
+
+    /** The same, to listen to. */
+    public ReadOnlyObjectProperty<Optional<Path>> fileProperty() {
+        return file.getReadOnlyProperty();
+    }
+
+    /** All that can be undone and redone. */
+    public ReadOnlyObjectProperty<History> historyProperty() {
+        return history.getReadOnlyProperty();
+    }
+
+    /** Takes up what could be undone when the design was closed; nothing where it was edited since. */
+    public void recall(History kept) {
+        if (history.get().past().isEmpty() && history.get().future().isEmpty()
+                && kept.present().equals(project())) {
+            history.set(kept);
+        }
+    }
+
+    /** Notes what the document's file holds, to see later whether another program has written it. */
+    private void note() {
+        seen = file().map(Workbench::mark).orElse("");
+    }
+
+    private static String mark(Path path) {
+        try {
+            return DesignFile.mark(path);
+        } catch (IOException unreadable) {
+            return "";
+        }
+    }
+
+    /** Whether the document's file was written by somebody else since it was opened or saved here. */
+    public boolean isChangedElsewhere() {
+        return file().map(Workbench::mark).filter(now -> !now.isEmpty() && !now.equals(seen)).isPresent();
     }
 
     /** Begins another document. The one before is gone: ask first where {@link #isChanged}. */
     public void begin(Project project, Optional<Path> from) {
-        history = History.of(project);
+        history.set(History.of(project));
         saved = Optional.of(project);
-        file = from;
+        // Told anew even where it is the same file that was opened again.
+        file.set(Optional.empty());
+        file.set(from);
+        note();
         notice.set(Notice.NONE);
         show();
     }
@@ -311,7 +352,8 @@ public final class Workbench {
             return false;
         }
         saved = Optional.of(project());
-        file = Optional.of(target);
+        file.set(Optional.of(target));
+        note();
         changed.set(isChanged());
         notice.set(Notice.of("Saved as " + target.getFileName() + "."));
         return true;

@@ -26,7 +26,7 @@ import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.model.Workbench;
 
 /**
- * What the kind asks for: the ways that can be chosen, then every size, each changed where it stands. What is left to the
+ * What the kind asks for: every size, then the ways that can be chosen, each changed where it stands. What is left to the
  * schools is no part of it: the reckoning has that.
  */
 public final class BriefForm extends VBox {
@@ -43,11 +43,11 @@ public final class BriefForm extends VBox {
         this.bench = bench;
         setId("brief-form");
         getStyleClass().add("brief-form");
-        getChildren().addAll(subheading("brief.ways"), ways, subheading("brief.sizes"), sizes);
+        getChildren().addAll(subheading("brief.sizes"), sizes, subheading("brief.ways"), ways);
         bench.planProperty().addListener((observed, was, is) -> refresh());
     }
 
-    private static GridPane columns() {
+    static GridPane columns() {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("brief-grid");
         for (int i = 0; i < COLUMNS; i++) {
@@ -59,7 +59,7 @@ public final class BriefForm extends VBox {
     }
 
     /** Row by row, from left to right. */
-    private static void fill(GridPane grid, List<Node> lines) {
+    static void fill(GridPane grid, List<Node> lines) {
         grid.getChildren().clear();
         for (int i = 0; i < lines.size(); i++) {
             grid.add(lines.get(i), i % COLUMNS, i / COLUMNS);
@@ -148,14 +148,18 @@ public final class BriefForm extends VBox {
     }
 
     private VBox way(Parameter.Choice choice) {
-        String option = shown.choice(choice.name()).orElse(choice.options().getFirst());
-        MenuButton menu = new MenuButton(say(choice, option));
+        return way(bench, choice, shown.choice(choice.name()).orElse(choice.options().getFirst()));
+    }
+
+    /** The name of a choice above the menu of its options, which are sentences. */
+    static VBox way(Workbench bench, Parameter.Choice choice, String option) {
+        MenuButton menu = new MenuButton(say(bench, choice, option));
         menu.setId("brief-" + choice.name().replace('.', '-'));
         menu.getStyleClass().add("small");
         menu.setMinWidth(USE_PREF_SIZE);
-        menu.setAccessibleText(bench.words().meaning(choice) + " " + say(choice, option));
+        menu.setAccessibleText(bench.words().meaning(choice) + " " + say(bench, choice, option));
         for (String other : choice.options()) {
-            MenuItem item = new MenuItem(say(choice, other));
+            MenuItem item = new MenuItem(say(bench, choice, other));
             item.setId("option-" + choice.name().replace('.', '-') + "-" + other);
             item.setOnAction(action -> bench.edit(new Edit.Give(choice.name(), new Value.Chosen(other))));
             menu.getItems().add(item);
@@ -168,7 +172,7 @@ public final class BriefForm extends VBox {
         return lines;
     }
 
-    private String say(Parameter.Choice choice, String option) {
+    private static String say(Workbench bench, Parameter.Choice choice, String option) {
         return bench.words().text("option." + choice.name() + "." + option);
     }
 }

@@ -142,7 +142,7 @@ public final class CutListPane extends VBox {
         grid.add(what, 1, 0);
         List<FigureText> texts = new ArrayList<>();
         for (int column = 2; column < 5; column++) {
-            FigureText text = new FigureText("", SIZE, !rough, Palette.INK);
+            FigureText text = new FigureText("", SIZE, !rough, Palette::ink);
             text.setMaxSize(FigureText.USE_PREF_SIZE, FigureText.USE_PREF_SIZE);
             grid.add(text, column, 0);
             texts.add(text);

@@ -1,7 +1,6 @@
 package longshoulder.desktop.panel;
 
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -27,8 +26,11 @@ public final class HeaderBar extends HBox {
     private final ToggleButton metric = new ToggleButton(Texts.get("header.mm"));
     private final ToggleButton inches = new ToggleButton(Texts.get("header.inch"));
 
-    /** @param stages the way to the stages of the work */
-    public HeaderBar(Workbench bench, Documents documents, Node stages, Runnable startNew) {
+    /**
+     * @param startNew begins another design
+     * @param otherTheme goes from light to dark and back
+     */
+    public HeaderBar(Workbench bench, Documents documents, Runnable startNew, Runnable otherTheme) {
         this.bench = bench;
         getStyleClass().add("header");
         setAlignment(Pos.CENTER_LEFT);
@@ -46,9 +48,11 @@ public final class HeaderBar extends HBox {
         HBox.setHgrow(gap, Priority.ALWAYS);
         undo = button("undo", bench::undo);
         redo = button("redo", bench::redo);
-        getChildren().addAll(name, stages, title, state, gap, button("new", startNew),
-                button("open", documents::open), button("save", documents::save), undo, redo, units());
+        getChildren().addAll(name, title, state, gap, button("new", startNew),
+                new OpenMenu(documents), button("save", documents::save), undo, redo, button("theme", otherTheme),
+                units());
         bench.planProperty().addListener((observed, was, is) -> refresh());
+        bench.historyProperty().addListener((observed, was, is) -> refresh());
         refresh();
     }
 

@@ -14,7 +14,7 @@ public final class KeySheet extends VBox {
 
     private static final List<String> KEYS = List.of("stages", "figures", "reckoning", "pieces", "find", "finding",
             "close",
-            "turn", "undo", "file", "units", "sheet");
+            "turn", "undo", "file", "units", "theme", "sheet");
 
     public KeySheet() {
         setId("key-sheet");

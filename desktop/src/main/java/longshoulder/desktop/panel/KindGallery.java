@@ -18,11 +18,12 @@ import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.Texts;
+import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.sheet.SmallPicture;
 
 /** The kinds of furniture as small pictures of what each makes with its defaults; the chosen one shows what is being made. */
-public final class KindGallery extends TilePane {
+public final class KindGallery extends TilePane implements Themed {
 
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final View EYE = View.pictorial(32, 20);
@@ -72,6 +73,14 @@ public final class KindGallery extends TilePane {
                 SmallPicture picture = picture(kind);
                 Platform.runLater(() -> picture.on(canvases.getOrDefault(kind.id(), new Canvas())));
             });
+        }
+    }
+
+    @Override
+    public void recolour() {
+        drawn = false;
+        if (getParent() != null && getParent().getParent() != null && isVisible()) {
+            refresh();
         }
     }
 

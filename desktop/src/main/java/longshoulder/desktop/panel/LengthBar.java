@@ -9,12 +9,13 @@ import longshoulder.core.joint.Meeting;
 import longshoulder.core.plan.EndCut;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.look.Themed;
 
 /**
  * A piece at the scale of its list: its left shoulder on the line that all share, tenons beyond the shoulders, ends that lean drawn
  * leaning. What is cut differs from its span by a mark at the right shoulder, never by colour alone.
  */
-final class LengthBar extends Pane {
+final class LengthBar extends Pane implements Themed {
 
     private static final double HEIGHT = 16;
     private static final double ABOVE = 8;
@@ -44,6 +45,11 @@ final class LengthBar extends Pane {
         return piece.jointAt(end).map(joint -> joint.addedLength().value().toMillimetres()).orElse(0.0);
     }
 
+    @Override
+    public void recolour() {
+        draw();
+    }
+
     private void draw() {
         double pixels = (getWidth() - 2) / Math.max(1, scale.longestTenon() + scale.longest());
         double start = 1 + scale.longestTenon() * pixels;
@@ -52,13 +58,13 @@ final class LengthBar extends Pane {
         double right = lean(piece.finish()) * pixels;
         Polygon body = new Polygon(start + Math.max(0, left), ABOVE, start + length - Math.max(0, right), ABOVE,
                 start + length - Math.max(0, -right), ABOVE + HEIGHT, start + Math.max(0, -left), ABOVE + HEIGHT);
-        body.setFill(lit ? Palette.LIT_WOOD : Palette.wood(piece.wood()));
-        body.setStroke(Palette.INK);
+        body.setFill(lit ? Palette.litWood() : Palette.wood(piece.wood()));
+        body.setStroke(Palette.ink());
         Line line = new Line(start, 0, start, HEIGHT + 2 * ABOVE);
-        line.setStroke(Palette.LIT);
+        line.setStroke(Palette.lit());
         Line end = new Line(start + length, unequal ? 0 : ABOVE - 3, start + length,
                 HEIGHT + (unequal ? 2 * ABOVE : ABOVE + 3));
-        end.setStroke(unequal ? Palette.STOP : Palette.LIT);
+        end.setStroke(unequal ? Palette.stop() : Palette.lit());
         end.setStrokeWidth(unequal ? 3 : 1);
         getChildren().setAll(tenonBox(start - tenon(piece, Meeting.Part.START) * pixels, start),
                 tenonBox(start + length, start + length + tenon(piece, Meeting.Part.FINISH) * pixels), body, line, end);
@@ -74,7 +80,7 @@ final class LengthBar extends Pane {
     private static Rectangle tenonBox(double from, double to) {
         Rectangle box = new Rectangle(from, ABOVE + HEIGHT / 4, Math.max(0, to - from), HEIGHT / 2);
         box.setFill(Color.TRANSPARENT);
-        box.setStroke(Palette.QUIET);
+        box.setStroke(Palette.quiet());
         return box;
     }
 }

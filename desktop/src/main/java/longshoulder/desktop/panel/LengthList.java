@@ -126,7 +126,7 @@ public final class LengthList extends VBox {
 
     private Region length(PlannedPiece piece) {
         return column(new FigureText(bench.project().showing().figure(piece.length().value()), FIGURE, false,
-                Palette.INK));
+                Palette::ink));
     }
 
     private static HBox column(Node node) {

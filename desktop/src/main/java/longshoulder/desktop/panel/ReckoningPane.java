@@ -183,7 +183,7 @@ public final class ReckoningPane extends VBox {
     }
 
     private Node result(ReckoningRow row) {
-        FigureText text = new FigureText(row.figure(), 19, true, Palette.INK);
+        FigureText text = new FigureText(row.figure(), 19, true, Palette::ink);
         text.setId("result");
         figures.set(figures.size() - 1, text::setText);
         return text;

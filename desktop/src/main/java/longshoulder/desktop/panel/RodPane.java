@@ -24,6 +24,7 @@ import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.model.Workbench;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
@@ -31,7 +32,7 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
  * The rod: the lit piece as it would lie on the bench, ends, shoulders and mortises at their running figures, waste
  * hatched. Lengths are to scale; widths are drawn at their own scale so that a slender piece can still be read.
  */
-public final class RodPane extends Pane {
+public final class RodPane extends Pane implements Themed {
 
     private static final double SIDE = 64;
     private static final double TOP = 56;
@@ -65,6 +66,11 @@ public final class RodPane extends Pane {
         Label label = new Label();
         label.getStyleClass().add(styleClass);
         return label;
+    }
+
+    @Override
+    public void recolour() {
+        rebuild();
     }
 
     private void rebuild() {
@@ -132,7 +138,7 @@ public final class RodPane extends Pane {
         for (Rod.Mark mark : rod.marks()) {
             double x = SIDE + scale * mark.position().value().toMillimetres();
             boolean shoulder = mark.kind() == Rod.Kind.SHOULDER;
-            brush.line(shoulder ? Palette.LIT : Palette.QUIET, shoulder ? 1.6 : 0.8, false);
+            brush.line(shoulder ? Palette.lit() : Palette.quiet(), shoulder ? 1.6 : 0.8, false);
             brush.draw(x, TOP - 6, x, HEIGHT - BOTTOM + 4.0);
             brush.dry();
             if (!marks.contains(x)) {
@@ -192,9 +198,9 @@ public final class RodPane extends Pane {
                 brush.face(wood, patch.corners().stream().mapToDouble(this::x).toArray(),
                         patch.corners().stream().mapToDouble(this::y).toArray());
             }
-            brush.line(Palette.QUIET, 0.8, true);
+            brush.line(Palette.quiet(), 0.8, true);
             lines(drawing, Stroke.Kind.HIDDEN);
-            brush.line(Palette.INK, 1.2, false);
+            brush.line(Palette.ink(), 1.2, false);
             lines(drawing, Stroke.Kind.VISIBLE);
             brush.dry();
         }
@@ -229,7 +235,7 @@ public final class RodPane extends Pane {
         /** Slanted lines are cut to the box by reckoning: a clip would cost more than the lines. */
         private void hatch(double left, double top, double right, double bottom) {
             double high = bottom - top;
-            brush.line(Palette.QUIET, 0.7, false);
+            brush.line(Palette.quiet(), 0.7, false);
             for (double x = left - high; x < right; x += HATCH) {
                 double from = Math.max(x, left);
                 double to = Math.min(x + high, right);

@@ -23,7 +23,7 @@ record DimensionLine(Dimension dimension, double fromX, double fromY, double toX
     private static final double STEP_ACROSS = 26;
     private static final double STEP_DOWN = 42;
     private static final double TICK = 4;
-    private static final Color FAINT = Palette.QUIET.deriveColor(0, 1, 1, 0.3);
+    private static final double FAINT = 0.3;
 
     /** Places a dimension round its view; {@code width} and {@code height} are those of the figure, in pixels. */
     static DimensionLine of(PlacedView view, Dimension dimension, double width, double height) {
@@ -75,7 +75,7 @@ record DimensionLine(Dimension dimension, double fromX, double fromY, double toX
 
     /** Draws the line, its ticks and the thin lines to what it measures. */
     void draw(Brush brush) {
-        brush.line(FAINT, 0.5, false);
+        brush.line(Palette.quiet().deriveColor(0, 1, 1, FAINT), 0.5, false);
         if (isUpright()) {
             double gap = Math.copySign(4, fromX - footX0);
             brush.draw(footX0 + gap, footY0, fromX, footY0);
@@ -85,7 +85,7 @@ record DimensionLine(Dimension dimension, double fromX, double fromY, double toX
             brush.draw(footX0, footY0 + gap, footX0, fromY);
             brush.draw(footX1, footY1 + gap, footX1, fromY);
         }
-        Color colour = dimension.amount() instanceof Amount.Given ? Palette.GIVEN : Palette.QUIET;
+        Color colour = dimension.amount() instanceof Amount.Given ? Palette.given() : Palette.quiet();
         brush.line(colour, 1, false);
         brush.draw(fromX, fromY, toX, toY);
         tick(brush, fromX, fromY);

@@ -2,8 +2,10 @@ package longshoulder.desktop.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
@@ -18,26 +20,40 @@ import longshoulder.core.drawing.Extent;
 import longshoulder.core.drawing.JointDetail;
 import longshoulder.core.drawing.JointDetail.Section;
 import longshoulder.core.geometry.View;
+import longshoulder.core.brief.Address;
+import longshoulder.core.brief.Value;
+import longshoulder.core.frame.Dimension;
 import longshoulder.core.joint.Joint;
+import longshoulder.core.project.Edit;
+import longshoulder.core.reckoning.Amount;
 import longshoulder.core.plan.Plan;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.Brush;
+import longshoulder.desktop.look.FigureField;
+import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Trial;
 import longshoulder.desktop.model.Workbench;
 
 /**
- * The joint that is worked on, large: two sections of it closed, and below it pulled apart along its way by a slider. While
+ * The joint that is worked on, large: three sections of it closed, with the figures of its tenon, and below it pulled apart along its way by a slider. While
  * another joint is tried out it is drawn as it would be, the present one dashed over it.
  */
-public final class JointSheet extends Pane {
+public final class JointSheet extends Pane implements Themed {
 
     private static final double EDGE = 20;
     private static final double CAPTION = 26;
+
+    /** Room for figures beside and below each section. */
+    private static final double FIGURES = 60;
+    private static final double BELOW = 26;
     private static final double PULL = 40;
     private static final double FIRST_TURN = 28;
     private static final double FIRST_LIFT = 24;
+
+    private static final List<Section> SECTIONS = List.of(Section.ELEVATION, Section.PLAN, Section.ACROSS);
 
     private final Workbench bench;
     private final Canvas canvas = new Canvas();
@@ -61,7 +77,7 @@ public final class JointSheet extends Pane {
         pull.setBlockIncrement(0.1);
         pull.setAccessibleText(Texts.get("joints.pull"));
         pull.valueProperty().addListener((observed, was, is) -> paint());
-        for (String key : List.of("joints.elevation", "joints.plan")) {
+        for (String key : List.of("joints.elevation", "joints.plan", "joints.across")) {
             Text caption = new Text(Texts.get(key));
             caption.getStyleClass().add("caption");
             caption.setFont(Typefaces.figures(13, false));
@@ -136,7 +152,7 @@ public final class JointSheet extends Pane {
     /** Draws it all anew. */
     public void paint() {
         GraphicsContext pen = canvas.getGraphicsContext2D();
-        pen.setFill(Palette.PAPER);
+        pen.setFill(Palette.paper());
         pen.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
         Optional<Joint> joint = bench.joint();
         if (!isShown() || joint.isEmpty()) {
@@ -150,35 +166,69 @@ public final class JointSheet extends Pane {
         JointDetail detail = new JointDetail(plan, shown);
         Optional<JointDetail> before = trial.map(any -> new JointDetail(bench.plan(), joint.get()));
         double half = canvas.getHeight() * 0.46;
-        sections(detail, before, shown.meeting().rail().id(), half);
+        sections(detail, before, shown, half);
         apart(detail, half);
     }
 
-    /** Both at one scale, so that the thicknesses can be compared. */
-    private void sections(JointDetail detail, Optional<JointDetail> before, String rail, double height) {
-        List<Drawing> drawings = List.of(drawing(detail, Section.ELEVATION), drawing(detail, Section.PLAN));
-        Extent left = drawings.get(0).extent();
-        Extent right = drawings.get(1).extent();
-        double room = canvas.getWidth() - 3 * EDGE;
-        double scale = Math.max(0.01, Math.min(room / (left.width() + right.width()),
-                (height - EDGE - CAPTION) / Math.max(left.height(), right.height())));
-        double spare = (room - scale * (left.width() + right.width())) / 4;
-        double x = EDGE + spare;
+    /** All three at one scale, so that the thicknesses can be compared, with room for figures round each. */
+    private void sections(JointDetail detail, Optional<JointDetail> before, Joint joint, double height) {
+        List<Drawing> drawings = SECTIONS.stream().map(section -> drawing(detail, section)).toList();
+        double across = drawings.stream().mapToDouble(drawing -> drawing.extent().width()).sum();
+        double down = drawings.stream().mapToDouble(drawing -> drawing.extent().height()).max().orElse(1);
+        double room = canvas.getWidth() - 2 * EDGE - drawings.size() * FIGURES;
+        double scale = Math.max(0.01, Math.min(room / across, (height - EDGE - CAPTION - BELOW) / down));
+        double spare = (room - scale * across) / drawings.size();
+        double x = EDGE + (FIGURES + spare) / 2;
+        List<FigureField> figures = new ArrayList<>();
         for (int i = 0; i < drawings.size(); i++) {
-            Section section = i == 0 ? Section.ELEVATION : Section.PLAN;
-            Extent extent = drawings.get(i).extent();
-            double y = EDGE + (height - EDGE - CAPTION - scale * extent.height()) / 2 + scale * extent.high();
-            PlacedView view = new PlacedView(detail.view(section), "", drawings.get(i), scale,
-                    x - scale * extent.left(), y);
+            Section section = SECTIONS.get(i);
+            Drawing drawing = drawings.get(i);
+            Extent extent = drawing.extent();
+            double y = EDGE + (height - EDGE - CAPTION - BELOW - scale * extent.height()) / 2 + scale * extent.high();
+            PlacedView view = new PlacedView(detail.view(section), "", drawing, scale, x - scale * extent.left(), y);
             Brush brush = new Brush(canvas);
             SheetPen pen = new SheetPen(brush, this::wood, "");
-            pen.draw(view, false, () -> pen.hatch(view, detail.cutFaces(section), rail));
+            pen.draw(view, false, () -> pen.hatch(view, detail.cutFaces(section), joint.meeting().rail().id()));
             before.ifPresent(old -> pen.ghost(view, drawing(old, section)));
+            detail.dimensions(section).forEach(dimension -> figures.add(figure(joint, dimension, view, brush)));
             Text caption = captions.get(i);
             caption.relocate(Math.rint(x + scale * extent.width() / 2 - caption.getLayoutBounds().getWidth() / 2),
                     height - CAPTION + 4);
-            x += scale * extent.width() + EDGE + 2 * spare;
+            x += scale * extent.width() + FIGURES + spare;
         }
+        show(figures);
+    }
+
+    /** A figure that the type asks for is changed where it stands; the others open their reckoning. */
+    private FigureField figure(Joint joint, Dimension dimension, PlacedView view, Brush brush) {
+        Amount amount = dimension.amount();
+        Optional<String> parameter = parameter(joint, amount);
+        String address = parameter.map(name -> Address.of(joint.id(), name)).orElse("");
+        boolean given = parameter.isPresent() && bench.project().brief().measure(address).isPresent();
+        FigureField field = new FigureField(bench.project().showing().figure(amount.value()),
+                bench.words().say(amount.label()), given, parameter.isPresent(), () -> {},
+                typed -> bench.read(typed).map(length -> bench.edit(new Edit.Give(address, new Value.Measured(length))))
+                        .orElse(false))
+                .named("joint-figure-" + amount.label().key().replace("amount.", ""));
+        DimensionLine line = DimensionLine.of(view, dimension, field.figureWidth(), field.figureHeight());
+        line.draw(brush);
+        field.relocate(Math.rint(line.figureX() - field.figureWidth() / 2),
+                Math.rint(line.figureY() - field.figureHeight() / 2));
+        return field;
+    }
+
+    private static Optional<String> parameter(Joint joint, Amount amount) {
+        return joint.figures().entrySet().stream().filter(entry -> entry.getValue().equals(amount))
+                .map(Map.Entry::getKey).filter(name -> joint.kind().parameters().stream()
+                        .anyMatch(parameter -> parameter.name().equals(name)))
+                .findFirst();
+    }
+
+    private void show(List<FigureField> figures) {
+        List<Node> nodes = new ArrayList<>(List.of(canvas, pullName, pull));
+        nodes.addAll(captions);
+        nodes.addAll(figures);
+        FocusKeeper.rebuild(this, () -> getChildren().setAll(nodes));
     }
 
     private static Drawing drawing(JointDetail detail, Section section) {
@@ -203,6 +253,11 @@ public final class JointSheet extends Pane {
     }
 
     private Color wood(String id) {
-        return bench.plan().has(id) ? Palette.wood(bench.plan().piece(id).wood()) : Palette.LIT_WOOD;
+        return bench.plan().has(id) ? Palette.wood(bench.plan().piece(id).wood()) : Palette.litWood();
+    }
+
+    @Override
+    public void recolour() {
+        paint();
     }
 }

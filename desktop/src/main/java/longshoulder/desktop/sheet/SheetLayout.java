@@ -4,8 +4,11 @@ import java.util.List;
 import java.util.stream.Stream;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Extent;
+import longshoulder.core.drawing.Shown;
+import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.PlannedPiece;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * Places four views on the sheet: the plan above the front, the end to the right of it, all at one scale so that edges
@@ -22,19 +25,24 @@ final class SheetLayout {
     private static final double BELOW = 78;
     private static final double BESIDE_END = 24;
 
+    /** Quite apart, a piece stands farther from the middle by this share. */
+    private static final double FARTHEST = 0.9;
+
     private final Drawing front;
     private final Drawing end;
     private final Drawing plan;
     private final List<PlannedPiece> pieces;
     private View eye;
+    private double apart;
     private Drawing pictorial;
 
     /** Draws all views; the processors share them. */
-    SheetLayout(List<PlannedPiece> pieces, View eye) {
+    SheetLayout(List<PlannedPiece> pieces, View eye, double apart) {
         this.pieces = pieces;
         this.eye = eye;
+        this.apart = apart;
         List<Drawing> drawings = Stream.of(View.FRONT, View.END, View.PLAN, eye).parallel()
-                .map(view -> view.equals(eye) ? Drawing.visible(pieces, view) : Drawing.of(pieces, view)).toList();
+                .map(view -> view.equals(eye) ? picture() : Drawing.of(pieces, view)).toList();
         front = drawings.get(0);
         end = drawings.get(1);
         plan = drawings.get(2);
@@ -44,7 +52,32 @@ final class SheetLayout {
     /** Looks at the pictorial view from elsewhere. */
     void turn(View other) {
         eye = other;
-        pictorial = Drawing.visible(pieces, other);
+        pictorial = picture();
+    }
+
+    /** Lets the pieces of the pictorial view stand apart, from 0 to 1. */
+    void explode(double share) {
+        apart = share;
+        pictorial = picture();
+    }
+
+    /** Each piece stands off from the middle of all by a share of its own distance, so that none passes another. */
+    private Drawing picture() {
+        if (apart == 0) {
+            return Drawing.visible(pieces, eye);
+        }
+        Vector3D middle = middle(pieces.stream().map(piece -> piece.solid().bounds()).reduce(SheetLayout::both)
+                .orElseThrow());
+        return Drawing.visibleOf(pieces.stream().map(piece -> Shown.of(piece)
+                .shifted(middle(piece.solid().bounds()).subtract(middle).multiply(apart * FARTHEST))).toList(), eye);
+    }
+
+    private static Vector3D middle(Bounds box) {
+        return box.least().lerp(box.greatest(), 0.5);
+    }
+
+    private static Bounds both(Bounds one, Bounds other) {
+        return one.and(other);
     }
 
     /** The views on a sheet of a size in pixels. */

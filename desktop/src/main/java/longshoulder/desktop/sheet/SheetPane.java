@@ -19,6 +19,7 @@ import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Dimension;
 import longshoulder.core.geometry.View;
+import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Amount;
@@ -28,15 +29,17 @@ import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Workbench;
 
 /**
  * The drawing sheet: four views of the furniture on one canvas, with their figures and finding marks as nodes over it.
  *
- * <p>Click a piece to light it; click a figure to change it; drag the pictorial view, or turn it with the arrow keys.
+ * <p>Click a piece to light it, drag it to move it; click a figure to change it; drag the pictorial view, or turn it with the arrow
+ * keys.
  */
-public final class SheetPane extends Pane {
+public final class SheetPane extends Pane implements Themed {
 
     private static final double FIRST_TURN = 32;
     private static final double FIRST_LIFT = 24;
@@ -52,14 +55,16 @@ public final class SheetPane extends Pane {
     private SheetLayout layout;
     private double turn = FIRST_TURN;
     private double lift = FIRST_LIFT;
+    private double apart;
     private double lastX;
     private double lastY;
     private boolean dragged;
+    private Optional<PieceDrag> grabbed = Optional.empty();
 
     public SheetPane(Workbench bench) {
         this.bench = bench;
         this.marks = new FindingMarks(bench);
-        this.layout = new SheetLayout(bench.plan().pieces(), eye());
+        this.layout = new SheetLayout(bench.plan().pieces(), eye(), apart);
         setId("sheet");
         getStyleClass().add("sheet");
         setMinSize(360, 300);
@@ -68,7 +73,7 @@ public final class SheetPane extends Pane {
         setAccessibleText(Texts.get("sheet.accessible"));
         canvas.setMouseTransparent(true);
         bench.planProperty().addListener((observed, was, is) -> {
-            layout = new SheetLayout(is.pieces(), eye());
+            layout = new SheetLayout(is.pieces(), eye(), apart);
             rebuild();
         });
         bench.pieceProperty().addListener((observed, was, is) -> paint());
@@ -77,6 +82,7 @@ public final class SheetPane extends Pane {
         heightProperty().addListener((observed, was, is) -> rebuild());
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
+        addEventHandler(MouseEvent.MOUSE_RELEASED, release -> release());
         addEventHandler(MouseEvent.MOUSE_CLICKED, this::click);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
     }
@@ -86,6 +92,14 @@ public final class SheetPane extends Pane {
         turn += round;
         lift = Math.clamp(lift + up, -80, 80);
         layout.turn(eye());
+        place();
+        paint();
+    }
+
+    /** Lets the pieces of the pictorial view stand apart: 0 for together, 1 for far. */
+    public void explode(double share) {
+        apart = share;
+        layout.explode(share);
         place();
         paint();
     }
@@ -171,7 +185,7 @@ public final class SheetPane extends Pane {
 
     private void paint() {
         GraphicsContext pen = canvas.getGraphicsContext2D();
-        pen.setFill(Palette.PAPER);
+        pen.setFill(Palette.paper());
         pen.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
         Brush brush = new Brush(canvas);
         SheetPen sheetPen = new SheetPen(brush, this::wood, bench.pieceProperty().get());
@@ -190,12 +204,42 @@ public final class SheetPane extends Pane {
         lastX = press.getX();
         lastY = press.getY();
         dragged = false;
+        grabbed = press.getTarget() == this && press.isPrimaryButtonDown() ? grabbed(lastX, lastY) : Optional.empty();
         if (press.getTarget() == this) {
             requestFocus();
         }
     }
 
+    /** The piece under the mouse in a flat view. */
+    private Optional<PieceDrag> grabbed(double x, double y) {
+        return views.stream().filter(view -> !view.caption().equals("view.pictorial") && view.box().contains(x, y))
+                .flatMap(view -> view.pieceAt(x, y).stream()
+                        .map(piece -> new PieceDrag(bench.plan(), view, piece, x, y)))
+                .findFirst();
+    }
+
+    private void show(PieceDrag moving) {
+        paint();
+        if (moving.isMoving()) {
+            moving.draw(canvas, bench.words().length(Length.fromMillimetres(moving.distance())));
+        }
+    }
+
+    private void release() {
+        grabbed.filter(PieceDrag::isMoving).ifPresent(moving -> {
+            dragged = true;
+            bench.edit(new Edit.Alter(moving.move()));
+            paint();
+        });
+        grabbed = Optional.empty();
+    }
+
     private void drag(MouseEvent drag) {
+        if (grabbed.isPresent()) {
+            grabbed.get().to(drag.getX(), drag.getY());
+            show(grabbed.get());
+            return;
+        }
         if (isOverPictorial(lastX, lastY)) {
             dragged = true;
             turn((lastX - drag.getX()) * 0.4, (drag.getY() - lastY) * 0.4);
@@ -234,5 +278,10 @@ public final class SheetPane extends Pane {
             }
         }
         key.consume();
+    }
+
+    @Override
+    public void recolour() {
+        paint();
     }
 }

@@ -47,13 +47,13 @@ final class SheetPen {
         view.drawing().patches().forEach(patch -> fill(view, patch));
         between.run();
         if (hiddenEdges) {
-            brush.line(Palette.QUIET, HIDDEN, true);
+            brush.line(Palette.quiet(), HIDDEN, true);
             boolean all = view.drawing().pieces() <= MOST_SEEN_THROUGH;
             lines(view, stroke -> stroke.kind() == Stroke.Kind.HIDDEN && (all || stroke.piece().equals(lit)));
         }
-        brush.line(Palette.INK, VISIBLE, false);
+        brush.line(Palette.ink(), VISIBLE, false);
         lines(view, stroke -> stroke.kind() == Stroke.Kind.VISIBLE && !stroke.piece().equals(lit));
-        brush.line(Palette.LIT, LIT, false);
+        brush.line(Palette.lit(), LIT, false);
         lines(view, stroke -> stroke.kind() == Stroke.Kind.VISIBLE && stroke.piece().equals(lit));
         brush.dry();
     }
@@ -61,7 +61,7 @@ final class SheetPen {
     /** The same in thin lines, for small pictures. */
     void drawFine(PlacedView view) {
         view.drawing().patches().forEach(patch -> fill(view, patch));
-        brush.line(Palette.INK, HIDDEN, false);
+        brush.line(Palette.ink(), HIDDEN, false);
         lines(view, stroke -> stroke.kind() == Stroke.Kind.VISIBLE);
         brush.dry();
     }
@@ -77,7 +77,7 @@ final class SheetPen {
 
     /** Lines over what a section cuts; of pieces that meet one rises and the other falls. */
     void hatch(PlacedView view, List<Patch> faces, String rising) {
-        brush.line(Palette.QUIET, HATCH, false);
+        brush.line(Palette.quiet(), HATCH, false);
         for (Patch face : faces) {
             for (Hatch.Line line : Hatch.of(face.corners(), HATCH_SPACING / view.scale(),
                     face.piece().equals(rising))) {
@@ -90,7 +90,7 @@ final class SheetPen {
 
     /** What was there before, in the colour of what the maker gives, dashed. */
     void ghost(PlacedView view, Drawing before) {
-        brush.line(Palette.GIVEN, VISIBLE, true);
+        brush.line(Palette.given(), VISIBLE, true);
         for (Stroke stroke : before.strokes()) {
             if (stroke.kind() == Stroke.Kind.VISIBLE) {
                 brush.draw(view.sheetX(stroke.from()), view.sheetY(stroke.from()), view.sheetX(stroke.to()),
@@ -106,8 +106,8 @@ final class SheetPen {
     }
 
     private Color tint(Patch patch) {
-        Color wood = patch.piece().equals(lit) ? Palette.LIT_WOOD : woods.apply(patch.piece());
+        Color wood = patch.piece().equals(lit) ? Palette.litWood() : woods.apply(patch.piece());
         double shade = patch.lift() > 0.5 ? 0 : 0.06 + 0.16 * (1 - patch.facing());
-        return wood.interpolate(Palette.INK, shade);
+        return wood.interpolate(Palette.shade(), shade);
     }
 }

@@ -222,4 +222,89 @@ class WorkbenchTest {
     private static Edit give(String parameter, long millimetres) {
         return new Edit.Give(parameter, new Value.Measured(Length.ofMillimetres(millimetres)));
     }
+
+    /** Two windows on one file: the second to save is asked, and nothing is overwritten meanwhile. */
+    @Test
+    void save_whereAnotherWindowHasSaved_asksFirst() throws Exception {
+        Path file = directory.resolve("desk.longshoulder.json");
+        assertThat(bench.save(file)).isTrue();
+        Workbench second = new Workbench(Planner.plan(bench.project()), Optional.empty());
+        second.open(file);
+        second.edit(length(1700));
+        assertThat(second.save(file)).isTrue();
+        bench.edit(length(1800));
+        assertThat(documents.save()).isFalse();
+        assertThat(bench.noticeProperty().get().choices()).hasSize(3);
+        assertThat(longshoulder.files.DesignFile.read(file)).isEqualTo(second.project());
+        bench.noticeProperty().get().choices().getFirst().action().run();
+        assertThat(longshoulder.files.DesignFile.read(file)).isEqualTo(bench.project());
+        assertThat(documents.save()).isTrue();
+    }
+
+    /** Opening what is there takes the other window's design, and the next save asks no more. */
+    @Test
+    void save_whereAnotherWindowHasSaved_canOpenThat() throws Exception {
+        Path file = directory.resolve("desk.longshoulder.json");
+        bench.save(file);
+        Project other = length(1650).applyTo(bench.project());
+        longshoulder.files.DesignFile.write(file, other);
+        bench.edit(length(1800));
+        documents.save();
+        bench.noticeProperty().get().choices().getLast().action().run();
+        assertThat(bench.project()).isEqualTo(other);
+        assertThat(bench.isChangedElsewhere()).isFalse();
+    }
+
+    /** What could be undone at closing can be undone after opening, unless something was edited since. */
+    @Test
+    void recall_takesUpOldSteps_onlyWhereNothingWasEditedSince() {
+        bench.edit(length(1600));
+        bench.edit(length(1700));
+        longshoulder.core.project.History kept = bench.historyProperty().get();
+        Workbench again = new Workbench(Planner.plan(bench.project()), Optional.empty());
+        again.recall(kept);
+        again.undo();
+        again.undo();
+        assertThat(again.project().brief().required("overall.length").value()).isEqualTo(Length.ofMillimetres(1500));
+        Workbench edited = new Workbench(Planner.plan(bench.project()), Optional.empty());
+        edited.edit(length(1750));
+        edited.recall(kept);
+        edited.undo();
+        assertThat(edited.canUndo()).isFalse();
+    }
+
+    /** Each stage tells its state from the plan: sizes, counts, what is open, what does not agree. */
+    @Test
+    void stageStates_followThePlan() {
+        assertThat(state(longshoulder.desktop.WorkStage.BRIEF).text()).isEqualTo("1500 \u00d7 800 \u00d7 750");
+        assertThat(state(longshoulder.desktop.WorkStage.FRAME).text()).isEqualTo("9 pieces");
+        assertThat(state(longshoulder.desktop.WorkStage.JOINTS).text()).isEqualTo("8 joints, 1 note");
+        assertThat(state(longshoulder.desktop.WorkStage.LENGTHS).text()).isEqualTo("2 spans agree");
+        assertThat(state(longshoulder.desktop.WorkStage.FITTING).text()).isEqualTo("comes later");
+        bench.edit(new Edit.RecordMilled("apron-front", longshoulder.core.project.Milled.SHOULDER,
+                Length.ofMillimetres(1255)));
+        assertThat(state(longshoulder.desktop.WorkStage.LENGTHS).text()).contains("do not agree");
+        assertThat(state(longshoulder.desktop.WorkStage.LENGTHS).worst())
+                .isNotEqualTo(longshoulder.core.finding.Finding.Level.NOTE);
+        bench.edit(new Edit.Give("tenon.meeting", new Value.Chosen("full")));
+        bench.edit(new Edit.Give("tenon.length", new Value.Measured(Length.ofMillimetres(45))));
+        assertThat(state(longshoulder.desktop.WorkStage.JOINTS).worst())
+                .isEqualTo(longshoulder.core.finding.Finding.Level.STOP);
+    }
+
+    private StageState state(longshoulder.desktop.WorkStage stage) {
+        return StageState.of(stage, bench.plan());
+    }
+
+    /** The newest file that was saved or opened stands first among those to be opened again. */
+    @Test
+    void recent_listsWhatWasSavedAndOpened() throws Exception {
+        Documents remembering = new Documents(bench, asker, longshoulder.files.Remembered.in(directory));
+        Path one = directory.resolve("one.longshoulder.json");
+        Path two = directory.resolve("two.longshoulder.json");
+        bench.save(one);
+        bench.save(two);
+        remembering.open(one);
+        assertThat(remembering.recent()).containsExactly(one.toAbsolutePath(), two.toAbsolutePath());
+    }
 }

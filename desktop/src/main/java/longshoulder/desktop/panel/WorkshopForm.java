@@ -1,0 +1,163 @@
+package longshoulder.desktop.panel;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import longshoulder.core.brief.HouseRules;
+import longshoulder.core.brief.Parameter;
+import longshoulder.core.brief.Value;
+import longshoulder.core.frame.Role;
+import longshoulder.core.measure.Length;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import longshoulder.core.wood.Species;
+import longshoulder.core.wood.Tools;
+import longshoulder.desktop.Texts;
+import longshoulder.desktop.look.FigureField;
+import longshoulder.desktop.look.FocusKeeper;
+import longshoulder.desktop.model.Workbench;
+
+/** What a design is made of and with: woods by role, chisels owned, the maker's ways of working, the limits at which checks speak up. */
+public final class WorkshopForm extends VBox {
+
+    private final Workbench bench;
+    private Optional<Project> shown = Optional.empty();
+
+    public WorkshopForm(Workbench bench) {
+        this.bench = bench;
+        setId("workshop-form");
+        getStyleClass().add("brief-form");
+        bench.planProperty().addListener((observed, was, is) -> refresh());
+    }
+
+    /** Brought up to date, unless it is hidden. */
+    public void refresh() {
+        Project project = bench.project();
+        boolean hidden = getParent() == null || !getParent().isVisible();
+        if (hidden || shown.filter(project::equals).isPresent()) {
+            return;
+        }
+        shown = Optional.of(project);
+        FocusKeeper.rebuild(this, () -> getChildren().setAll(heading("brief.workshop"), woods(), chisels(),
+                heading("brief.rules"), ways(), heading("brief.limits"), limits()));
+    }
+
+    private static Label heading(String key) {
+        Label label = new Label(Texts.get(key));
+        label.getStyleClass().add("subheading");
+        return label;
+    }
+
+    private GridPane woods() {
+        List<Node> lines = new ArrayList<>();
+        bench.plan().pieces().stream().map(piece -> piece.piece().role()).filter(role -> role != Role.GLASS).distinct()
+                .forEach(role -> lines.add(wood(role)));
+        GridPane grid = BriefForm.columns();
+        BriefForm.fill(grid, lines);
+        return grid;
+    }
+
+    private HBox wood(Role role) {
+        String species = bench.project().wood(role.id());
+        String name = String.format(Locale.ROOT, Texts.get("brief.wood"), bench.words().text("role." + role.id()));
+        MenuButton menu = new MenuButton(bench.words().text("wood." + species));
+        menu.setId("wood-" + role.id());
+        menu.setAccessibleText(name + " " + menu.getText());
+        for (Species one : Species.COMMON) {
+            MenuItem item = new MenuItem(bench.words().text("wood." + one.id()));
+            item.setOnAction(action -> bench.edit(new Edit.UseWood(role.id(), one.id())));
+            menu.getItems().add(item);
+        }
+        return line(name, menu);
+    }
+
+    private static HBox line(String text, Node control) {
+        Label name = new Label(text);
+        name.setWrapText(true);
+        name.setMaxWidth(Double.MAX_VALUE);
+        name.setMinHeight(USE_PREF_SIZE);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        HBox line = new HBox(name, control);
+        line.getStyleClass().add("brief-line");
+        line.setAlignment(Pos.CENTER_LEFT);
+        line.setFillHeight(false);
+        if (control instanceof MenuButton menu) {
+            menu.setMinWidth(USE_PREF_SIZE);
+        }
+        return line;
+    }
+
+    /** Each can be let go of; another is typed in. */
+    private FlowPane chisels() {
+        FlowPane row = new FlowPane();
+        row.getStyleClass().add("chisels");
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getChildren().add(new Label(Texts.get("brief.chisels")));
+        Tools tools = bench.project().tools();
+        for (Length chisel : tools.chisels()) {
+            Button owned = new Button(bench.project().showing().figure(chisel) + "  \u00d7");
+            owned.setId("chisel-" + bench.project().showing().figure(chisel).replaceAll("[^0-9]", "-"));
+            owned.getStyleClass().add("small");
+            owned.setMinWidth(USE_PREF_SIZE);
+            owned.setOnAction(action -> bench.edit(new Edit.GiveAwayChisel(chisel)));
+            row.getChildren().add(owned);
+        }
+        TextField field = new TextField();
+        field.setId("chisel-add");
+        field.getStyleClass().add("entry");
+        field.setPrefColumnCount(5);
+        field.setPromptText(Texts.get("brief.chisel.prompt"));
+        field.setAccessibleText(Texts.get("brief.chisel.add"));
+        field.setOnAction(entered -> bench.read(field.getText())
+                .ifPresent(width -> bench.edit(new Edit.OwnChisel(width))));
+        row.getChildren().addAll(field, new Label(Texts.get("brief.chisel.add")));
+        return row;
+    }
+
+    private GridPane ways() {
+        List<Node> lines = new ArrayList<>();
+        for (Parameter rule : HouseRules.parameters()) {
+            if (rule instanceof Parameter.Choice choice) {
+                String option = bench.project().brief().choice(rule.name()).orElse(choice.options().getFirst());
+                lines.add(BriefForm.way(bench, choice, option));
+            }
+        }
+        GridPane grid = BriefForm.columns();
+        BriefForm.fill(grid, lines);
+        return grid;
+    }
+
+    private GridPane limits() {
+        List<Node> lines = new ArrayList<>();
+        for (Parameter rule : HouseRules.parameters()) {
+            if (rule instanceof Parameter.Measure) {
+                lines.add(limit(rule));
+            }
+        }
+        GridPane grid = BriefForm.columns();
+        BriefForm.fill(grid, lines);
+        return grid;
+    }
+
+    private HBox limit(Parameter rule) {
+        boolean given = bench.project().brief().measure(rule.name()).isPresent();
+        String figure = bench.project().showing().figure(HouseRules.limit(bench.project().brief(), rule.name()));
+        FigureField field = new FigureField(figure, bench.words().meaning(rule), given, true, () -> {},
+                typed -> bench.read(typed).map(length -> bench.edit(new Edit.Give(rule.name(),
+                        new Value.Measured(length)))).orElse(false));
+        return line(bench.words().meaning(rule), field.named("rule-" + rule.name()));
+    }
+}

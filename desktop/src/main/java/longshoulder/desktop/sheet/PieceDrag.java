@@ -1,0 +1,119 @@
+package longshoulder.desktop.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.text.Font;
+import longshoulder.core.frame.Alteration;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Bounds;
+import longshoulder.core.measure.Length;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.PlannedPiece;
+import longshoulder.desktop.look.Brush;
+import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.look.Typefaces;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
+
+/**
+ * A piece being dragged in one of the flat views: along the axis in which the mouse went farther, to where one of its faces comes in line
+ * with one of another piece, else by round steps.
+ */
+final class PieceDrag {
+
+    /** In pixels: less is a click; and so near a face draws the piece into line. */
+    private static final double LEAST = 5;
+    private static final double REACH = 6;
+    private static final double STEP = 5;
+    private static final double STEP_INCHES = 25.4 / 8;
+
+    private final PlacedView view;
+    private final Piece piece;
+    private final List<Bounds> others = new ArrayList<>();
+    private final double startX;
+    private final double startY;
+    private final double step;
+    private Vector3D by = Vector3D.ZERO;
+
+    PieceDrag(Plan plan, PlacedView view, String piece, double startX, double startY) {
+        this.view = view;
+        this.piece = plan.piece(piece).piece();
+        this.startX = startX;
+        this.startY = startY;
+        step = plan.project().showing().isInches() ? STEP_INCHES : STEP;
+        plan.pieces().stream().filter(other -> !other.id().equals(piece)).map(PlannedPiece::piece)
+                .forEach(other -> others.add(other.body().bounds()));
+    }
+
+    /** The mouse is there now. */
+    void to(double x, double y) {
+        double right = x - startX;
+        double up = startY - y;
+        if (Math.hypot(right, up) < LEAST) {
+            by = Vector3D.ZERO;
+            return;
+        }
+        boolean level = Math.abs(right) >= Math.abs(up);
+        Vector3D axis = level ? view.view().right() : view.view().up();
+        double wanted = (level ? right : up) / view.scale();
+        by = axis.multiply(snapped(axis, wanted));
+    }
+
+    private double snapped(Vector3D axis, double wanted) {
+        double[] own = along(piece.body().bounds(), axis);
+        double best = Math.rint(wanted / step) * step;
+        double nearest = REACH / view.scale();
+        for (Bounds other : others) {
+            for (double theirs : along(other, axis)) {
+                for (double mine : own) {
+                    double move = theirs - mine;
+                    if (Math.abs(move - wanted) < nearest) {
+                        nearest = Math.abs(move - wanted);
+                        best = move;
+                    }
+                }
+            }
+        }
+        return best;
+    }
+
+    /** Where a box begins and ends along an axis of the world. */
+    private static double[] along(Bounds box, Vector3D axis) {
+        return new double[]{box.least().dot(axis), box.greatest().dot(axis)};
+    }
+
+    boolean isMoving() {
+        return by.norm() > 1e-9;
+    }
+
+    Alteration move() {
+        return new Alteration.Move(piece.id(), Length.fromMillimetres(by.getX()), Length.fromMillimetres(by.getY()),
+                Length.fromMillimetres(by.getZ()));
+    }
+
+    /** The box of the piece where it would come to lie, and how far that is. */
+    void draw(Canvas canvas, String figure) {
+        Brush brush = new Brush(canvas);
+        brush.line(Palette.given(), 1.4, true);
+        Bounds box = piece.body().bounds();
+        Vector2D low = view.onSheet(box.least().add(by));
+        Vector2D high = view.onSheet(box.greatest().add(by));
+        brush.draw(low.getX(), low.getY(), high.getX(), low.getY());
+        brush.draw(high.getX(), low.getY(), high.getX(), high.getY());
+        brush.draw(high.getX(), high.getY(), low.getX(), high.getY());
+        brush.draw(low.getX(), high.getY(), low.getX(), low.getY());
+        brush.dry();
+        GraphicsContext pen = canvas.getGraphicsContext2D();
+        Font font = Typefaces.figures(15, true);
+        pen.setFont(font);
+        pen.setFill(Palette.given());
+        pen.fillText(figure, Math.max(low.getX(), high.getX()) + 6, Math.min(low.getY(), high.getY()) - 4);
+    }
+
+    /** How far it goes, in millimetres. */
+    double distance() {
+        return by.norm();
+    }
+}
