@@ -39,7 +39,7 @@ class KindPropertiesTest {
     /** Makers type hundredths at the finest, in picometres; slivers below that come from nobody's design. */
     private static final long HUNDREDTH = 10_000_000;
 
-    @Property(tries = 3000)
+    @Property(tries = 20000)
     void anyValuesWithinBounds_planOrStop(@ForAll("designs") Project project) {
         Plan plan = Planner.plan(project);
         if (!plan.isStopped()) {
