@@ -36,12 +36,12 @@ public class PlanBenchmark {
 
     private Project project = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
     private Plan plan = Planner.plan(project);
-    private long length = 1500;
+    private Length length = Length.ofMillimetres(1500);
 
     /** The next project of a maker who keeps changing the overall length. */
     private Project edited() {
-        length = length == 1500 ? 1600 : 1500;
-        project = new Edit.Give("overall.length", new Value.Measured(Length.ofMillimetres(length))).applyTo(project);
+        length = length.plus(Length.ofMicrometres(1));
+        project = new Edit.Give("overall.length", new Value.Measured(length)).applyTo(project);
         return project;
     }
 

@@ -1,5 +1,6 @@
 package longshoulder.benchmark;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
@@ -28,6 +29,7 @@ import org.openjdk.jmh.annotations.Measurement;
 import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OperationsPerInvocation;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
@@ -63,16 +65,17 @@ public class WindowBenchmark {
     private final WritableImage picture = new WritableImage(1280, 800);
     private Workbench bench;
     private BorderPane view;
-    private long length = 1500;
+    private Length length = Length.ofMillimetres(1500);
+
+    @Param({"table", "large cabinet"})
+    private String design = "table";
 
     @Setup
     public void show() throws InterruptedException {
         CountDownLatch shown = new CountDownLatch(1);
         Platform.startup(() -> {
             Typefaces.load();
-            bench = new Workbench(
-                    Planner.plan(Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES)),
-                    Optional.empty());
+            bench = new Workbench(Planner.plan(project()), Optional.empty());
             view = new MainView(bench, new Documents(bench, NOBODY));
             Stage stage = new Stage();
             stage.setScene(new Scene(view, 1280, 800));
@@ -115,9 +118,29 @@ public class WindowBenchmark {
         onWindow(() -> ((SheetPane) view.lookup("#sheet")).turn(1, 0));
     }
 
+    /** To a size that the design never had: what hangs on it is made anew. */
     private void edit() {
-        length = length == 1500 ? 1600 : 1500;
-        bench.edit(new Edit.Give("overall.length", new Value.Measured(Length.ofMillimetres(length))));
+        length = length.plus(Length.ofMicrometres(1));
+        bench.edit(new Edit.Give(isCabinet() ? "overall.width" : "overall.length", new Value.Measured(length)));
+    }
+
+    private boolean isCabinet() {
+        return design.equals("large cabinet");
+    }
+
+    private Project project() {
+        Project table = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
+        if (!isCabinet()) {
+            return table;
+        }
+        Project cabinet = new Edit.BuildAs("cabinet").applyTo(table);
+        for (String setting : List.of("drawers=four", "drawer.boxes=fitted", "dividers=three", "front=two-doors",
+                "face.frame=glued-on")) {
+            String[] halves = setting.split("=", 2);
+            cabinet = new Edit.Give(halves[0], new Value.Chosen(halves[1])).applyTo(cabinet);
+        }
+        length = Length.ofMillimetres(2400);
+        return new Edit.Give("overall.height", new Value.Measured(Length.ofMillimetres(1500))).applyTo(cabinet);
     }
 
     /** In batches, so that the pulses of the toolkit, sixty a second, do not get in between. */

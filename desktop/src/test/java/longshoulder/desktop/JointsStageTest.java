@@ -10,6 +10,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.SnapshotParameters;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.image.PixelFormat;
@@ -40,6 +41,33 @@ import org.testfx.util.WaitForAsyncUtils;
 @ExtendWith(ApplicationExtension.class)
 @SuppressWarnings("NullAway.Init")
 class JointsStageTest {
+
+    /** A finding of the joint stands beside it, and its remedy takes one action. */
+    @Test
+    void finding_ofTheJoint_isMendedWhereItStands(FxRobot robot) {
+        robot.interact(() -> {
+            bench.edit(new Edit.Give("tenon.meeting", new Value.Chosen("full")));
+            bench.edit(new Edit.Give("tenon.length",
+                    new Value.Measured(longshoulder.core.measure.Length.ofMillimetres(45))));
+        });
+        robot.clickOn("#stage-joints");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.plan().isStopped()).isTrue();
+        Button remedy = robot.lookup("#joint-remedy-tenons-collide-1").queryButton();
+        robot.interact(remedy::fire);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.plan().findings()).noneMatch(finding -> finding.code().equals("tenons-collide"));
+    }
+
+    /** The tenon's own figures are changed on the drawing itself. */
+    @Test
+    void figure_onTheDrawing_isTypedOver(FxRobot robot) {
+        robot.clickOn("#stage-joints").clickOn("#joint-figure-tenonLength");
+        robot.write("30").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.joint().orElseThrow().tenons().getFirst().length().value())
+                .isEqualTo(longshoulder.core.measure.Length.ofMillimetres(30));
+    }
 
     private static final String FRONT_LEFT = "apron-front/leg-front-left";
 

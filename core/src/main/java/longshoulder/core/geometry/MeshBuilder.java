@@ -57,6 +57,7 @@ final class MeshBuilder {
         for (int i = 0; i < loops.size(); i++) {
             triangulate(loops.get(i), corners.get(i).length);
         }
+        Sheets.part(pool.points(), triangles);
         return new Mesh(pool.points(), triangles, faces, edges, smooth);
     }
 

@@ -122,4 +122,16 @@ class MeshTest {
         assertThat(mesh.volume()).isCloseTo(solid.volume(), within(1e-6));
         Skins.assertBalanced(mesh);
     }
+
+    /** Two recesses whose corners just meet along a line: four faces meet there, and still every edge has two triangles. */
+    @Test
+    void recessesThatTouchAlongALine_leaveAClosedSkin() {
+        Solid block = box(0, 0, 0, 60, 60, 100);
+        Solid one = box(10, 20, 30, 30, 61, 60);
+        Solid other = box(30, -1, 40, 61, 20, 80);
+        Solid left = block.minus(one).minus(other);
+        Mesh mesh = Mesh.of(left);
+        Skins.assertClosed(mesh);
+        assertThat(mesh.volume()).isCloseTo(left.volume(), within(1e-6));
+    }
 }

@@ -11,6 +11,7 @@ import longshoulder.core.brief.Address;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding;
+import longshoulder.core.finding.Remedy;
 import longshoulder.core.joint.Candidate;
 import longshoulder.core.joint.Candidates;
 import longshoulder.core.joint.Joinery;
@@ -67,9 +68,31 @@ public final class CandidatesPane extends ScrollPane {
     private void show(Joint joint) {
         column.getChildren().add(text(capital(bench.words().name(joint.id())), "heading"));
         bench.trialProperty().get().ifPresent(trial -> trial(joint, trial));
+        bench.plan().findings().stream().filter(finding -> finding.about().contains(joint.id()))
+                .forEach(finding -> column.getChildren().add(finding(finding)));
         for (Candidate candidate : Candidates.of(bench.project(), joint, bench.plan().joints())) {
             column.getChildren().add(candidate(joint, candidate));
         }
+    }
+
+    /** What is wrong with the joint, and what can be done about it with one action. */
+    private VBox finding(Finding finding) {
+        VBox box = new VBox(text(bench.words().text("level." + level(finding)) + ": " + bench.words().say(finding) + ".",
+                level(finding) + "-text"));
+        box.getStyleClass().add("joint-finding");
+        for (int i = 0; i < finding.remedies().size(); i++) {
+            Remedy remedy = finding.remedies().get(i);
+            Button button = button("joint-remedy-" + finding.code() + "-" + (i + 1),
+                    bench.words().sentence(remedy.label()), () -> bench.edit(remedy.edit()));
+            button.setWrapText(true);
+            button.setMinHeight(USE_PREF_SIZE);
+            box.getChildren().add(button);
+        }
+        return box;
+    }
+
+    private static String level(Finding finding) {
+        return finding.level().name().toLowerCase(Locale.ROOT);
     }
 
     private VBox candidate(Joint joint, Candidate candidate) {
@@ -138,8 +161,7 @@ public final class CandidatesPane extends ScrollPane {
 
     private void findings(VBox box, List<Finding> findings, String key) {
         findings.forEach(finding -> box.getChildren()
-                .add(text(Texts.get(key) + " " + bench.words().say(finding) + ".", finding.level().name().toLowerCase(
-                        Locale.ROOT) + "-text")));
+                .add(text(Texts.get(key) + " " + bench.words().say(finding) + ".", level(finding) + "-text")));
     }
 
     private static Button button(String id, String text, Runnable action) {
