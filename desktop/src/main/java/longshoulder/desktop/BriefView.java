@@ -6,6 +6,7 @@ import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.panel.BriefForm;
 import longshoulder.desktop.panel.KindGallery;
 import longshoulder.desktop.panel.WorkshopForm;
+import longshoulder.files.Remembered;
 
 /** The stage of the brief: what is to be made, and everything that it asks for. */
 final class BriefView extends ScrollPane {
@@ -14,10 +15,10 @@ final class BriefView extends ScrollPane {
     private final BriefForm form;
     private final WorkshopForm workshop;
 
-    BriefView(Workbench bench) {
+    BriefView(Workbench bench, Remembered remembered) {
         gallery = new KindGallery(bench);
         form = new BriefForm(bench);
-        workshop = new WorkshopForm(bench);
+        workshop = new WorkshopForm(bench, remembered);
         setId("brief");
         getStyleClass().add("brief");
         VBox column = new VBox(gallery, form, workshop);

@@ -1,6 +1,7 @@
 package longshoulder.desktop;
 
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
@@ -43,6 +44,7 @@ public final class LongShoulderApp extends Application {
     public void start(Stage stage) {
         Typefaces.load();
         Remembered remembered = Remembered.in(startUp.unsaved());
+        Texts.speak(Locale.forLanguageTag(remembered.get("language").orElse(Locale.getDefault().toLanguageTag())));
         if (startUp.isWork()) {
             remembered.get("theme").filter("DARK"::equals).ifPresent(dark -> Palette.use(Palette.Theme.DARK));
         }

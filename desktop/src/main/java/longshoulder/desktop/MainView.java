@@ -64,7 +64,7 @@ public final class MainView extends BorderPane {
         NoticeBar notice = new NoticeBar(bench);
         joints = new JointsView(bench);
         joints.show(false);
-        brief = new BriefView(bench);
+        brief = new BriefView(bench, documents.remembered());
         brief.show(false);
         lengths = new LengthsView(bench);
         lengths.show(false);

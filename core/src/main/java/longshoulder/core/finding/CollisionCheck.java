@@ -3,6 +3,7 @@ package longshoulder.core.finding;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.finding.Finding.Level;
@@ -48,12 +49,16 @@ final class CollisionCheck implements Check {
     private static Finding finding(Subject subject, Tenon tenon, Tenon other) {
         Amount limit = tenon.limit().orElseThrow();
         boolean mitred = !tenon.mitres().isEmpty();
-        Remedies remedies = new Remedies(subject.project()).leave(Brief.TENON_LENGTH);
+        boolean full = subject.project().brief().choice(Brief.TENON_MEETING)
+                .equals(Optional.of(TenonMeeting.FULL.option()));
+        Remedies remedies = new Remedies(subject.project());
+        if (!full) {
+            // At full length the school gives way to nothing: leaving the length to it would help no more.
+            remedies.leave(Brief.TENON_LENGTH);
+        }
         if (!mitred) {
             remedies.choose(Brief.TENON_MEETING, TenonMeeting.MITRED.option());
         }
-        boolean full = subject.project().brief().choice(Brief.TENON_MEETING)
-                .equals(java.util.Optional.of(TenonMeeting.FULL.option()));
         if (full) {
             remedies.choose(Brief.TENON_MEETING, TenonMeeting.SHORTENED.option());
         }

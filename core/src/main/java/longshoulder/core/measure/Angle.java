@@ -31,8 +31,7 @@ public record Angle(double degrees) implements Comparable<Angle> {
     public static Angle read(String text) throws EntryException {
         Matcher matcher = ENTRY.matcher(text);
         if (!matcher.matches()) {
-            throw new EntryException("\"%s\" is not an angle; write it in degrees, such as 7.5."
-                    .formatted(text.length() > 40 ? text.substring(0, 40) + "…" : text), 0);
+            throw new EntryException("angle", 0, text.length() > 40 ? text.substring(0, 40) + "…" : text);
         }
         return new Angle(Double.parseDouble(matcher.group(1).replace(',', '.')));
     }

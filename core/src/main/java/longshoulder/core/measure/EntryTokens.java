@@ -87,7 +87,7 @@ final class EntryTokens {
     private void number() {
         Matcher matcher = NUMBER.matcher(text).region(at, text.length());
         if (!matcher.lookingAt()) {
-            throw new EntryException("\"%s\" has no digits behind it.".formatted(text.charAt(at)), at);
+            throw new EntryException("digits", at, String.valueOf(text.charAt(at)));
         }
         BigDecimal value = new BigDecimal(matcher.group().replace(',', '.'));
         Fraction fraction = new Fraction(value.unscaledValue(), BigInteger.TEN.pow(value.scale()));
@@ -104,8 +104,7 @@ final class EntryTokens {
         }
         Unit unit = UNITS.get(word.toLowerCase(Locale.ROOT));
         if (unit == null) {
-            throw new EntryException(
-                    "\"%s\" is not a unit known here; use mm, cm, m, in (or \") or ft (or ').".formatted(word), at);
+            throw new EntryException("unit", at, word);
         }
         add(Kind.UNIT, word, Fraction.ZERO, unit);
     }
@@ -118,8 +117,8 @@ final class EntryTokens {
             case '−', '–' -> add(Kind.SYMBOL, "-", String.valueOf(c));
             case '×', '·' -> add(Kind.SYMBOL, "*", String.valueOf(c));
             case '÷', '⁄', ':' -> add(Kind.SYMBOL, "/", String.valueOf(c));
-            default -> throw new EntryException("\"%s\" cannot stand in a length.".formatted(
-                    Character.toString(text.codePointAt(at))), at);
+            default -> throw new EntryException("character", at,
+                    Character.toString(text.codePointAt(at)));
         }
     }
 

@@ -49,10 +49,7 @@ public final class LengthEntry {
      */
     public static Length read(String text, Unit bare) {
         if (text.length() > LONGEST_TEXT) {
-            throw new EntryException(
-                    "The entry is %d characters long; a length takes at most %d.".formatted(text.length(),
-                            LONGEST_TEXT),
-                    LONGEST_TEXT);
+            throw new EntryException("long", LONGEST_TEXT, text.length(), LONGEST_TEXT);
         }
         return new LengthEntry(text, bare).length();
     }
@@ -62,7 +59,7 @@ public final class LengthEntry {
 
     private Length length() {
         if (peek().kind() == Kind.END) {
-            throw trouble("Nothing was entered; write a length such as 34 1/2\" or 876 mm", 0);
+            throw trouble("empty", 0);
         }
         Quantity result = measured(sum());
         if (peek().kind() != Kind.END) {
@@ -71,7 +68,7 @@ public final class LengthEntry {
         try {
             return result.value().toLength();
         } catch (ArithmeticException tooLarge) {
-            throw trouble("\"" + text.strip() + "\" comes to more than a length can be", 0);
+            throw trouble("large", 0, text.strip());
         }
     }
 
@@ -100,24 +97,24 @@ public final class LengthEntry {
 
     private Quantity times(Quantity a, Quantity b, Token at) {
         if (a.unit() && b.unit()) {
-            throw trouble("A length times a length is not a length", at.position());
+            throw trouble("square", at.position());
         }
         return new Quantity(a.value().times(b.value()), a.unit() || b.unit());
     }
 
     private Quantity over(Quantity a, Quantity b, Token at) {
         if (b.unit()) {
-            throw trouble("A length can be divided by a number, not by a length", at.position());
+            throw trouble("divisor", at.position());
         }
         if (b.value().isZero()) {
-            throw trouble("Nothing can be divided by zero", at.position());
+            throw trouble("zero", at.position());
         }
         return new Quantity(a.value().over(b.value()), a.unit());
     }
 
     private Quantity factor() {
         if (++depth > DEEPEST_NESTING) {
-            throw trouble("The entry is nested too deeply", peek().position());
+            throw trouble("nested", peek().position());
         }
         try {
             if (peek().isSymbol('-')) {
@@ -135,7 +132,7 @@ public final class LengthEntry {
         Token open = take();
         Quantity inner = sum();
         if (!peek().isSymbol(')')) {
-            throw trouble("The bracket is never closed", open.position());
+            throw trouble("bracket", open.position());
         }
         take();
         return inner;
@@ -162,7 +159,7 @@ public final class LengthEntry {
         if (peek().kind() == Kind.UNIT) {
             Token unit = take();
             if (unit.unit() != Unit.INCH) {
-                throw trouble("After feet come inches", unit.position());
+                throw trouble("feet", unit.position());
             }
         }
         return inches.times(Fraction.of(Unit.INCH.picometres()));
@@ -204,7 +201,7 @@ public final class LengthEntry {
         Token slash = take();
         Fraction denominator = take().value();
         if (denominator.isZero()) {
-            throw trouble("Nothing can be divided by zero", slash.position());
+            throw trouble("zero", slash.position());
         }
         return numerator.over(denominator);
     }
@@ -225,17 +222,15 @@ public final class LengthEntry {
 
     private EntryException unexpected(Token token) {
         if (token.kind() == Kind.END) {
-            return trouble("Something is missing at the end; a number is expected", token.position());
+            return trouble("missing", token.position());
         }
-        String place = token.position() == 0
-                ? "at the start"
-                : "after \"" + text.substring(0, token.position()).strip()
-                        + "\"";
-        return trouble("\"%s\" is not expected %s".formatted(token.text(), place), token.position());
+        return token.position() == 0
+                ? trouble("start", token.position(), token.text())
+                : trouble("after", token.position(), token.text(), text.substring(0, token.position()).strip());
     }
 
-    private static EntryException trouble(String message, int position) {
-        return new EntryException(message + ".", position);
+    private static EntryException trouble(String key, int position, Object... arguments) {
+        return new EntryException(key, position, arguments);
     }
 
     /** An exact fraction of picometres or of nothing; the denominator is positive. */

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.finding.Finding;
+import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.EndCut;
@@ -23,21 +24,44 @@ public final class Words {
 
     private final ResourceBundle bundle;
     private final Showing showing;
+    private final Locale locale;
 
-    private Words(ResourceBundle bundle, Showing showing) {
-        this.bundle = bundle;
+    private Words(Showing showing, Locale locale) {
+        // The bundle without a language is the English one.
+        this.locale = locale.equals(Locale.ENGLISH) ? Locale.ROOT : locale;
+        this.bundle = ResourceBundle.getBundle("longshoulder.core.words.words", this.locale);
         this.showing = showing;
     }
 
-    /** Words that show lengths this way. */
+    /** English words that show lengths this way. */
     public static Words showing(Showing showing) {
-        return new Words(ResourceBundle.getBundle("longshoulder.core.words.words", Locale.ROOT), showing);
+        return showing(showing, Locale.ROOT);
+    }
+
+    /** Words of a language; English where it is none of ours. */
+    public static Words showing(Showing showing, Locale locale) {
+        return new Words(showing, locale);
+    }
+
+    /** A length as it is shown, without its unit. */
+    public String figure(Length length) {
+        return decimal(showing.figure(length));
+    }
+
+    /** A number with the decimal sign of the language. */
+    public String decimal(String figure) {
+        return figure.replace(".", text("number.decimal"));
+    }
+
+    /** What was typed and cannot be read, in a sentence. */
+    public String say(EntryException refused) {
+        return refused.message(locale);
     }
 
     /** A label as text, such as "shoulder length of the front apron". */
     public String say(Label label) {
         Object[] arguments = label.arguments().stream().map(this::argument).toArray();
-        return new MessageFormat(text(label.key()), Locale.ROOT).format(arguments);
+        return new MessageFormat(text(label.key()), locale).format(arguments);
     }
 
     /** A label as a sentence: with a capital. */
@@ -53,7 +77,7 @@ public final class Words {
 
     /** A length as it is shown, with its unit. */
     public String length(Length length) {
-        return showing.text(length);
+        return decimal(showing.text(length));
     }
 
     /** A piece or joint by its id: "front apron", "front apron into front left leg". */
@@ -68,15 +92,16 @@ public final class Words {
                 : part(id);
     }
 
-    /** The words of a name such as {@code leg-front-left}, those that say where it is before those that say what. */
+    /** The words of a name such as {@code leg-front-left}, those that say where it is before or behind those that say what. */
     private String part(String name) {
         if (!isName(name)) {
             return name;
         }
         Map<Boolean, List<String>> words = Stream.of(name.split("-", -1))
                 .collect(Collectors.partitioningBy(word -> bundle.containsKey("position." + word)));
-        return Stream.concat(words.getOrDefault(true, List.of()).stream().map(word -> text("position." + word)),
-                words.getOrDefault(false, List.of()).stream().map(word -> textOr("part." + word, word)))
+        Stream<String> where = words.getOrDefault(true, List.of()).stream().map(word -> text("position." + word));
+        Stream<String> what = words.getOrDefault(false, List.of()).stream().map(word -> textOr("part." + word, word));
+        return (text("order.positions").equals("before") ? Stream.concat(where, what) : Stream.concat(what, where))
                 .collect(Collectors.joining(" "));
     }
 
@@ -107,8 +132,8 @@ public final class Words {
     }
 
     /** To a hundredth, which is finer than any gauge. */
-    private static String degrees(double angle) {
-        return String.format(Locale.ROOT, "%.2f°", Math.abs(angle));
+    private String degrees(double angle) {
+        return String.format(locale, "%.2f°", Math.abs(angle));
     }
 
     /** What a parameter means, such as "length of the whole table". */

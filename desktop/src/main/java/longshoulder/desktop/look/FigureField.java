@@ -9,6 +9,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.StackPane;
+import longshoulder.desktop.Texts;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -58,7 +59,7 @@ public final class FigureField extends StackPane {
         setFocusTraversable(true);
         setAccessibleRole(editable ? AccessibleRole.BUTTON : AccessibleRole.HYPERLINK);
         setAccessibleText(name + " " + figure);
-        setAccessibleHelp(editable ? "Enter to change, F2 for its reckoning" : "Enter for its reckoning");
+        setAccessibleHelp(Texts.get(editable ? "figure.change" : "figure.open"));
         getChildren().add(text);
         addEventHandler(MouseEvent.MOUSE_CLICKED, click -> {
             fire();

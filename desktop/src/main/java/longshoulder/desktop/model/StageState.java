@@ -8,6 +8,7 @@ import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Spans;
+import longshoulder.core.words.Words;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.WorkStage;
 
@@ -48,7 +49,7 @@ public record StageState(String text, Level worst) {
                 .filter(Parameter.Measure.class::isInstance).map(Parameter::name)
                 .flatMap(name -> plan.project().brief().measure(name).stream())
                 .limit(plan.project().showing().isInches() ? SIZES_INCHES : SIZES)
-                .map(amount -> plan.project().showing().figure(amount.value())).toList();
+                .map(amount -> Words.showing(plan.project().showing(), Texts.locale()).figure(amount.value())).toList();
         return sizes.isEmpty() ? Texts.get("stage.free") : String.join(" \u00d7 ", sizes);
     }
 

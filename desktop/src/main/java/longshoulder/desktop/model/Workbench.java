@@ -26,6 +26,7 @@ import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.words.Words;
+import longshoulder.desktop.Texts;
 import longshoulder.files.BadFile;
 import longshoulder.files.DesignFile;
 
@@ -76,7 +77,7 @@ public final class Workbench {
 
     /** Words that show lengths as the document does. */
     public Words words() {
-        return Words.showing(project().showing());
+        return Words.showing(project().showing(), Texts.locale());
     }
 
     /** Id of the piece that is lit everywhere. */
@@ -196,7 +197,7 @@ public final class Workbench {
         try {
             return Optional.of(LengthEntry.read(text, project().showing().unit()));
         } catch (EntryException refused) {
-            notice.set(Notice.of(refused.getMessage()));
+            notice.set(Notice.of(words().say(refused)));
             return Optional.empty();
         }
     }
@@ -347,15 +348,14 @@ public final class Workbench {
         try {
             DesignFile.write(target, project());
         } catch (IOException failed) {
-            notice.set(Notice.of("%s cannot be written (%s); nothing is lost, choose another place."
-                    .formatted(target.getFileName(), failed.getMessage())));
+            notice.set(Notice.of(Texts.get("save.failed").formatted(target.getFileName(), failed.getMessage())));
             return false;
         }
         saved = Optional.of(project());
         file.set(Optional.of(target));
         note();
         changed.set(isChanged());
-        notice.set(Notice.of("Saved as " + target.getFileName() + "."));
+        notice.set(Notice.of(Texts.get("saved").formatted(target.getFileName())));
         return true;
     }
 }

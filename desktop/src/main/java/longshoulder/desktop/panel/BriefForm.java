@@ -86,10 +86,11 @@ public final class BriefForm extends VBox {
         for (Parameter parameter : Kinds.find(brief.kind()).orElseThrow().parameters()) {
             switch (parameter) {
                 case Parameter.Choice choice -> chosen.add(way(choice));
-                case Parameter.Turn turn -> given.add(size(turn, brief.angle(turn.name()).toString()));
+                case Parameter.Turn turn ->
+                    given.add(size(turn, bench.words().decimal(brief.angle(turn.name()).toString())));
                 case Parameter.Measure measure -> brief.measure(measure.name()).filter(known -> isKinds(measure))
                         .ifPresent(
-                                amount -> given.add(size(measure, bench.project().showing().figure(amount.value()))));
+                                amount -> given.add(size(measure, bench.words().figure(amount.value()))));
             }
         }
         FocusKeeper.rebuild(this, () -> {
@@ -142,7 +143,7 @@ public final class BriefForm extends VBox {
         try {
             return Optional.of(new Value.Turned(Angle.read(typed)));
         } catch (EntryException refused) {
-            bench.say(refused.getMessage());
+            bench.say(bench.words().say(refused));
             return Optional.empty();
         }
     }

@@ -77,8 +77,9 @@ public final class CandidatesPane extends ScrollPane {
 
     /** What is wrong with the joint, and what can be done about it with one action. */
     private VBox finding(Finding finding) {
-        VBox box = new VBox(text(bench.words().text("level." + level(finding)) + ": " + bench.words().say(finding) + ".",
-                level(finding) + "-text"));
+        VBox box = new VBox(
+                text(bench.words().text("level." + level(finding)) + ": " + bench.words().say(finding) + ".",
+                        level(finding) + "-text"));
         box.getStyleClass().add("joint-finding");
         for (int i = 0; i < finding.remedies().size(); i++) {
             Remedy remedy = finding.remedies().get(i);

@@ -72,7 +72,7 @@ public final class CutListPane extends VBox {
         CutLine.Size size = rough ? line.rough() : line.finished();
         Amount[] amounts = {size.length(), size.width(), size.thickness()};
         for (int i = 0; i < amounts.length; i++) {
-            sizes.texts().get(i).setText(bench.project().showing().figure(amounts[i].value()));
+            sizes.texts().get(i).setText(bench.words().figure(amounts[i].value()));
         }
         sizes.row().setUserData(line);
         sizes.row().setAccessibleText("%d %s, %s".formatted(line.count(),

@@ -122,7 +122,7 @@ public final class FrameTools extends FlowPane {
 
     private FigureField size(Piece piece, boolean width) {
         Length shown = (width ? piece.width() : piece.thickness()).value();
-        FigureField field = new FigureField(bench.project().showing().figure(shown),
+        FigureField field = new FigureField(bench.words().figure(shown),
                 Texts.get(width ? "frame.width" : "frame.thickness"), true, true, () -> {}, typed -> bench.read(typed)
                         .map(length -> bench.edit(new Edit.Alter(new Alteration.Resize(piece.id(),
                                 width ? length : piece.width().value(),

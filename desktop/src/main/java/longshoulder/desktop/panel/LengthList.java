@@ -116,7 +116,7 @@ public final class LengthList extends VBox {
         boolean cut = bench.project().cutShoulders().containsKey(piece.id());
         Predicate<String> commit = text -> bench.read(text)
                 .filter(length -> bench.edit(new Edit.RecordMilled(piece.id(), Milled.SHOULDER, length))).isPresent();
-        FigureField field = new FigureField(bench.project().showing().figure(planned),
+        FigureField field = new FigureField(bench.words().figure(planned),
                 Texts.get("lengths.shoulder.name").formatted(bench.words().name(piece.id())), cut, true, () -> {
                     // Lighting the piece makes the rows anew, so that what is being typed would be lost.
                 }, commit);
@@ -125,7 +125,7 @@ public final class LengthList extends VBox {
     }
 
     private Region length(PlannedPiece piece) {
-        return column(new FigureText(bench.project().showing().figure(piece.length().value()), FIGURE, false,
+        return column(new FigureText(bench.words().figure(piece.length().value()), FIGURE, false,
                 Palette::ink));
     }
 

@@ -1,6 +1,5 @@
 package longshoulder.desktop.panel;
 
-import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -62,10 +61,10 @@ final class ProofForm extends VBox {
         try {
             BothWays proof = BothWays.of(piece.start(), piece.piece().width().value(), shorter.get(), longer.get(),
                     Angle.read(bevel.getText()));
-            answer.setText(String.format(Locale.ROOT, Texts.get("proof.answer"), proof.fromEdges().degrees(),
+            answer.setText(String.format(Texts.locale(), Texts.get("proof.answer"), proof.fromEdges().degrees(),
                     Math.abs(piece.start().faceAngle())) + " " + bench.words().text("prove." + proof.odd().name()));
         } catch (EntryException refused) {
-            bench.say(refused.getMessage());
+            bench.say(bench.words().say(refused));
         }
     }
 }

@@ -221,7 +221,7 @@ final class ReckoningRows {
     }
 
     private String figure(Length length) {
-        return bench.project().showing().figure(length);
+        return bench.words().figure(length);
     }
 
     private static Optional<String> given(Amount amount) {

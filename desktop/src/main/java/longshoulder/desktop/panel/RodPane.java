@@ -154,7 +154,7 @@ public final class RodPane extends Pane implements Themed {
     }
 
     private FigureField field(Rod.Mark mark, String id) {
-        String figure = bench.project().showing().figure(mark.position().value());
+        String figure = bench.words().figure(mark.position().value());
         String name = Texts.get("rod." + mark.kind().name()) + ", " + bench.words().say(mark.position().label());
         FigureField field = fields.computeIfAbsent(id + " " + name,
                 key -> new FigureField(figure, name, false, false, () -> open(mark), typed -> false).named(id));

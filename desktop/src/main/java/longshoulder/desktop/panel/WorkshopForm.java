@@ -29,15 +29,19 @@ import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.model.Workbench;
+import longshoulder.files.Remembered;
 
 /** What a design is made of and with: woods by role, chisels owned, the maker's ways of working, the limits at which checks speak up. */
 public final class WorkshopForm extends VBox {
 
     private final Workbench bench;
+    private final Remembered remembered;
     private Optional<Project> shown = Optional.empty();
 
-    public WorkshopForm(Workbench bench) {
+    /** @param remembered where the language is noted for the next start */
+    public WorkshopForm(Workbench bench, Remembered remembered) {
         this.bench = bench;
+        this.remembered = remembered;
         setId("workshop-form");
         getStyleClass().add("brief-form");
         bench.planProperty().addListener((observed, was, is) -> refresh());
@@ -52,7 +56,7 @@ public final class WorkshopForm extends VBox {
         }
         shown = Optional.of(project);
         FocusKeeper.rebuild(this, () -> getChildren().setAll(heading("brief.workshop"), woods(), chisels(),
-                heading("brief.rules"), ways(), heading("brief.limits"), limits()));
+                heading("brief.rules"), ways(), heading("brief.limits"), limits(), language()));
     }
 
     private static Label heading(String key) {
@@ -108,8 +112,8 @@ public final class WorkshopForm extends VBox {
         row.getChildren().add(new Label(Texts.get("brief.chisels")));
         Tools tools = bench.project().tools();
         for (Length chisel : tools.chisels()) {
-            Button owned = new Button(bench.project().showing().figure(chisel) + "  \u00d7");
-            owned.setId("chisel-" + bench.project().showing().figure(chisel).replaceAll("[^0-9]", "-"));
+            Button owned = new Button(bench.words().figure(chisel) + "  \u00d7");
+            owned.setId("chisel-" + bench.words().figure(chisel).replaceAll("[^0-9]", "-"));
             owned.getStyleClass().add("small");
             owned.setMinWidth(USE_PREF_SIZE);
             owned.setOnAction(action -> bench.edit(new Edit.GiveAwayChisel(chisel)));
@@ -140,6 +144,22 @@ public final class WorkshopForm extends VBox {
         return grid;
     }
 
+    private HBox language() {
+        Locale next = Locale.forLanguageTag(remembered.get("language").orElse(Texts.locale().toLanguageTag()));
+        MenuButton menu = new MenuButton(next.getDisplayLanguage(next));
+        menu.setId("language");
+        menu.setAccessibleText(Texts.get("brief.language"));
+        for (Locale one : Texts.LANGUAGES) {
+            MenuItem item = new MenuItem(one.getDisplayLanguage(one));
+            item.setOnAction(action -> {
+                remembered.put("language", one.toLanguageTag());
+                menu.setText(item.getText());
+            });
+            menu.getItems().add(item);
+        }
+        return line(Texts.get("brief.language"), menu);
+    }
+
     private GridPane limits() {
         List<Node> lines = new ArrayList<>();
         for (Parameter rule : HouseRules.parameters()) {
@@ -154,7 +174,7 @@ public final class WorkshopForm extends VBox {
 
     private HBox limit(Parameter rule) {
         boolean given = bench.project().brief().measure(rule.name()).isPresent();
-        String figure = bench.project().showing().figure(HouseRules.limit(bench.project().brief(), rule.name()));
+        String figure = bench.words().figure(HouseRules.limit(bench.project().brief(), rule.name()));
         FigureField field = new FigureField(figure, bench.words().meaning(rule), given, true, () -> {},
                 typed -> bench.read(typed).map(length -> bench.edit(new Edit.Give(rule.name(),
                         new Value.Measured(length)))).orElse(false));

@@ -205,7 +205,7 @@ public final class JointSheet extends Pane implements Themed {
         Optional<String> parameter = parameter(joint, amount);
         String address = parameter.map(name -> Address.of(joint.id(), name)).orElse("");
         boolean given = parameter.isPresent() && bench.project().brief().measure(address).isPresent();
-        FigureField field = new FigureField(bench.project().showing().figure(amount.value()),
+        FigureField field = new FigureField(bench.words().figure(amount.value()),
                 bench.words().say(amount.label()), given, parameter.isPresent(), () -> {},
                 typed -> bench.read(typed).map(length -> bench.edit(new Edit.Give(address, new Value.Measured(length))))
                         .orElse(false))

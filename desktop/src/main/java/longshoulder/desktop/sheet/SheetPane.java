@@ -158,7 +158,7 @@ public final class SheetPane extends Pane implements Themed {
     }
 
     private FigureField figure(Dimension dimension, PlacedView view) {
-        String figure = bench.project().showing().figure(dimension.amount().value());
+        String figure = bench.words().figure(dimension.amount().value());
         FigureField field = fields.computeIfAbsent(dimension.amount().label(), label -> field(dimension, figure));
         field.show(figure);
         double width = field.figureWidth();

@@ -1,0 +1,83 @@
+package longshoulder.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+
+import java.util.Collections;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.ResourceBundle;
+import javafx.scene.Scene;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Project;
+import longshoulder.desktop.look.Typefaces;
+import longshoulder.desktop.model.Documents;
+import longshoulder.desktop.model.FileAsker;
+import longshoulder.desktop.model.Workbench;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The real window in the second language. */
+@ExtendWith(ApplicationExtension.class)
+@SuppressWarnings("NullAway.Init") // made before each test
+class LanguageTest {
+
+    private Workbench bench;
+
+    @Start
+    void start(Stage stage) {
+        Typefaces.load();
+        Texts.speak(Locale.GERMANY);
+        bench = new Workbench(
+                Planner.plan(Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES)), Optional.empty());
+        stage.setScene(new Scene(new MainView(bench, new Documents(bench, mock(FileAsker.class))), 1280, 800));
+        stage.show();
+    }
+
+    @AfterEach
+    void english() {
+        Texts.speak(Locale.ENGLISH);
+    }
+
+    @Test
+    void everyTextOfTheWindow_isThere() {
+        ResourceBundle english = ResourceBundle.getBundle("longshoulder.desktop.window", Locale.ROOT);
+        ResourceBundle german = ResourceBundle.getBundle("longshoulder.desktop.window", Locale.GERMAN);
+        assertThat(german.keySet()).isEqualTo(english.keySet());
+        assertThat(Collections.list(german.getKeys())).allMatch(german::containsKey);
+        Texts.speak(Locale.FRENCH);
+        assertThat(Texts.locale()).isEqualTo(Locale.ENGLISH);
+    }
+
+    @Test
+    void figures_haveADecimalComma_andAreTypedWithOne(FxRobot robot) {
+        robot.clickOn("#figure-apron-thickness");
+        robot.write("22,5").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.project().brief().required("apron.thickness").value())
+                .isEqualTo(Length.ofMicrometres(22_500));
+        assertThat(robot.lookup("#figure-apron-thickness").query().getAccessibleText()).contains("22,5");
+        assertThat(robot.lookup("#save").queryAs(Labeled.class).getText()).isEqualTo("Sichern");
+        assertThat(robot.lookup("#stage-state-frame").queryAs(Labeled.class).getText()).isEqualTo("9 Teile");
+    }
+
+    @Test
+    void whatCannotBeRead_isSaidInGerman(FxRobot robot) {
+        robot.clickOn("#figure-apron-thickness");
+        robot.write("2 Ellen").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.noticeProperty().get().text()).isEqualTo(
+                "\u201eEllen\u201c ist hier keine Einheit; m\u00f6glich sind mm, cm, m, in (oder \") und ft (oder ').");
+    }
+}
