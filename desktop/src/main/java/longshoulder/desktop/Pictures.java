@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
 import javafx.scene.Scene;
+import javafx.scene.control.Slider;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javax.imageio.ImageIO;
@@ -23,6 +24,7 @@ import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Milled;
+import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.model.Workbench;
 
 /** Draws every main view of the real window into PNG files: for a machine without a display, and for the documents. */
@@ -49,7 +51,8 @@ final class Pictures {
                 new Step("inches", this::inches), new Step("leaning", this::lean),
                 new Step("lengths", this::lengths), new Step("joint", this::joint), new Step("trial", this::trial),
                 new Step("brief", this::brief),
-                new Step("cabinet", this::cabinet), new Step("stand", () -> show("stand", "rail-long"))));
+                new Step("cabinet", this::cabinet), new Step("stand", () -> show("stand", "rail-long")),
+                new Step("door", this::door), new Step("exploded", this::exploded), new Step("dark", this::dark)));
         new AnimationTimer() {
             private int pulses;
 
@@ -138,6 +141,35 @@ final class Pictures {
     private void cabinet() {
         ((MainView) scene.getRoot()).show(WorkStage.FRAME);
         bench.light("door-left.rail-top");
+    }
+
+    /** A glazed door, rebated and moulded, a bar of it at the stage of the joints. */
+    private void door() {
+        bench.edit(new Edit.BuildAs("door"));
+        bench.edit(new Edit.Retitle("Map room door, Nether Wick lending library"));
+        for (String[] way : new String[][]{{"construction", "rebated"}, {"filling", "glass"}, {"bars.across", "two"},
+                {"bars.upright", "one"}, {"middle.rails", "one"}, {"filling.below", "panel"}}) {
+            bench.edit(new Edit.Give(way[0], new Value.Chosen(way[1])));
+        }
+        ((MainView) scene.getRoot()).show(WorkStage.JOINTS);
+        bench.plan().joints().stream().filter(joint -> joint.id().equals("rail-top/stile-left")).findFirst()
+                .ifPresent(bench::workOn);
+    }
+
+    /** The reading table with stretchers, its pieces pulled apart. */
+    private void exploded() {
+        while (bench.canUndo()) {
+            bench.undo();
+        }
+        bench.edit(new Edit.Give("stretchers", new Value.Chosen("h")));
+        ((MainView) scene.getRoot()).show(WorkStage.FRAME);
+        bench.light("stretcher-middle");
+        ((Slider) scene.lookup("#explode")).setValue(0.5);
+    }
+
+    private void dark() {
+        ((Slider) scene.lookup("#explode")).setValue(0);
+        ((MainView) scene.getRoot()).use(Palette.Theme.DARK);
     }
 
     private void show(String kind, String piece) {

@@ -283,7 +283,7 @@ class WorkbenchTest {
         assertThat(state(longshoulder.desktop.WorkStage.FITTING).text()).isEqualTo("comes later");
         bench.edit(new Edit.RecordMilled("apron-front", longshoulder.core.project.Milled.SHOULDER,
                 Length.ofMillimetres(1255)));
-        assertThat(state(longshoulder.desktop.WorkStage.LENGTHS).text()).contains("do not agree");
+        assertThat(state(longshoulder.desktop.WorkStage.LENGTHS).text()).contains("not agree");
         assertThat(state(longshoulder.desktop.WorkStage.LENGTHS).worst())
                 .isNotEqualTo(longshoulder.core.finding.Finding.Level.NOTE);
         bench.edit(new Edit.Give("tenon.meeting", new Value.Chosen("full")));
