@@ -101,6 +101,7 @@ public final class JointSheet extends Pane implements Themed {
 
     @Override
     protected void layoutChildren() {
+        getChildren().stream().filter(FigureField.class::isInstance).forEach(Node::autosize);
         double foot = getHeight() - PULL;
         double name = pullName.prefWidth(-1);
         pullName.resizeRelocate(EDGE, foot + 10, name, pullName.prefHeight(-1));
