@@ -3,9 +3,11 @@ package longshoulder.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 
-import java.util.Collections;
+import java.io.InputStream;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.PropertyResourceBundle;
 import java.util.ResourceBundle;
 import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
@@ -51,11 +53,12 @@ class LanguageTest {
     }
 
     @Test
-    void everyTextOfTheWindow_isThere() {
+    void everyTextOfTheWindow_isThere() throws Exception {
         ResourceBundle english = ResourceBundle.getBundle("longshoulder.desktop.window", Locale.ROOT);
-        ResourceBundle german = ResourceBundle.getBundle("longshoulder.desktop.window", Locale.GERMAN);
-        assertThat(german.keySet()).isEqualTo(english.keySet());
-        assertThat(Collections.list(german.getKeys())).allMatch(german::containsKey);
+        // A bundle lets its parent stand in for what is missing: only the file itself tells.
+        try (InputStream in = Objects.requireNonNull(Texts.class.getResourceAsStream("window_de.properties"))) {
+            assertThat(new PropertyResourceBundle(in).keySet()).isEqualTo(english.keySet());
+        }
         Texts.speak(Locale.FRENCH);
         assertThat(Texts.locale()).isEqualTo(Locale.ENGLISH);
     }

@@ -43,7 +43,7 @@ class KindPropertiesTest {
     private static final long HUNDREDTH = 10_000_000;
 
     /** Kinds of many pieces, which take longest; the others are in {@link PlainKindPropertiesTest}. */
-    @Property(tries = 1500)
+    @Property(tries = 2000)
     void anyValuesWithinBounds_planOrStop(@ForAll("designs") Project project) {
         assertSoundOrStopped(project);
     }
@@ -79,7 +79,7 @@ class KindPropertiesTest {
         return designs(kind -> MANY_PIECES.contains(kind.id()));
     }
 
-    /** Some hundreds of each kind are tried in a run. */
+    /** A thousand of each kind are tried in a run. */
     static Arbitrary<Project> designs(Predicate<Kind> wanted) {
         return Combinators.combine(Arbitraries.of(Kinds.all().stream().filter(wanted).toList()), Arbitraries.longs())
                 .as(KindPropertiesTest::design);

@@ -2,9 +2,13 @@ package longshoulder.core.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.io.InputStream;
 import java.text.MessageFormat;
 import java.util.Collections;
 import java.util.Locale;
+import java.util.Objects;
+import java.util.PropertyResourceBundle;
 import java.util.ResourceBundle;
 import java.util.Set;
 import java.util.TreeSet;
@@ -36,6 +40,13 @@ class LanguagesTest {
         return ResourceBundle.getBundle(name, locale);
     }
 
+    private static Set<String> keysOfFile(String name) throws IOException {
+        try (InputStream in = Objects.requireNonNull(
+                Words.class.getResourceAsStream("/" + name.replace('.', '/') + "_de.properties"))) {
+            return new PropertyResourceBundle(in).keySet();
+        }
+    }
+
     private static Set<String> arguments(String pattern) {
         Set<String> found = new TreeSet<>();
         Matcher matcher = ARGUMENT.matcher(pattern);
@@ -47,15 +58,13 @@ class LanguagesTest {
 
     @ParameterizedTest
     @ValueSource(strings = {"longshoulder.core.words.words", "longshoulder.core.measure.entry"})
-    void everyText_isThere_withTheSameArguments(String name) {
+    void everyText_isThere_withTheSameArguments(String name) throws Exception {
         ResourceBundle english = bundle(name, Locale.ROOT);
         ResourceBundle other = bundle(name, Locale.GERMAN);
         assertThat(other.getLocale()).isEqualTo(Locale.GERMAN);
-        Set<String> own = new TreeSet<>(Collections.list(other.getKeys()));
-        assertThat(own).containsExactlyInAnyOrderElementsOf(Collections.list(english.getKeys()));
+        // The bundle lets its parent stand in for what is missing: only the file itself tells.
+        assertThat(keysOfFile(name)).containsExactlyInAnyOrderElementsOf(Collections.list(english.getKeys()));
         for (String key : Collections.list(english.getKeys())) {
-            // A parent's text would stand in for a missing one: it must be there itself.
-            assertThat(other.containsKey(key)).as(key).isTrue();
             Set<String> said = arguments(other.getString(key));
             assertThat(arguments(english.getString(key))).as(key).containsAll(said);
             assertThat(said.isEmpty()).as(key).isEqualTo(arguments(english.getString(key)).isEmpty());

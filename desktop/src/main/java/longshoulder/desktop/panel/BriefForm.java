@@ -113,7 +113,12 @@ public final class BriefForm extends VBox {
     }
 
     private HBox line(Parameter parameter, Node control) {
-        Label name = new Label(bench.words().meaning(parameter));
+        return line(bench.words().meaning(parameter), control);
+    }
+
+    /** What it is at the left, what it stands at to the right. */
+    static HBox line(String text, Node control) {
+        Label name = new Label(text);
         name.setWrapText(true);
         name.setMaxWidth(Double.MAX_VALUE);
         name.setMinHeight(USE_PREF_SIZE);

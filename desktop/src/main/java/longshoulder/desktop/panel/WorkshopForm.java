@@ -14,7 +14,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.Parameter;
@@ -89,19 +88,10 @@ public final class WorkshopForm extends VBox {
     }
 
     private static HBox line(String text, Node control) {
-        Label name = new Label(text);
-        name.setWrapText(true);
-        name.setMaxWidth(Double.MAX_VALUE);
-        name.setMinHeight(USE_PREF_SIZE);
-        HBox.setHgrow(name, Priority.ALWAYS);
-        HBox line = new HBox(name, control);
-        line.getStyleClass().add("brief-line");
-        line.setAlignment(Pos.CENTER_LEFT);
-        line.setFillHeight(false);
         if (control instanceof MenuButton menu) {
             menu.setMinWidth(USE_PREF_SIZE);
         }
-        return line;
+        return BriefForm.line(text, control);
     }
 
     /** Each can be let go of; another is typed in. */
