@@ -75,7 +75,7 @@ public final class BriefForm extends VBox {
     /** Brought up to date, unless it is hidden. */
     public void refresh() {
         Brief brief = bench.project().brief();
-        boolean hidden = getParent() == null || !isShown();
+        boolean hidden = getParent() == null || !isShown(this);
         if (hidden || brief.equals(shown) && inches == bench.project().showing().isInches()) {
             return;
         }
@@ -99,8 +99,9 @@ public final class BriefForm extends VBox {
         });
     }
 
-    private boolean isShown() {
-        for (Node at = this; at != null; at = at.getParent()) {
+    /** Whether a node and all that it stands in are visible; where it is not, nothing in it need be made anew. */
+    static boolean isShown(Node node) {
+        for (Node at = node; at != null; at = at.getParent()) {
             if (!at.isVisible()) {
                 return false;
             }

@@ -43,6 +43,7 @@ public final class FrameTools extends FlowPane {
 
     private final Workbench bench;
     private final HBox explode;
+    private List<Object> shown = List.of();
 
     /** @param explode how far the pieces of the pictorial view stand apart, from 0 to 1 */
     public FrameTools(Workbench bench, DoubleConsumer explode) {
@@ -62,7 +63,24 @@ public final class FrameTools extends FlowPane {
         refresh();
     }
 
+    /** What the tools hang on: while it stays, so do they, for new controls cost more than all the rest of an edit. */
+    private List<Object> state() {
+        List<Object> state = new ArrayList<>(List.of(bench.pieceProperty().get(), bench.project().showing(),
+                bench.project().brief().kind(), bench.plan().pieces().stream()
+                        .map(piece -> piece.id() + " " + piece.piece().mark()).toList()));
+        bench.plan().pieces().stream().filter(piece -> piece.id().equals(bench.pieceProperty().get()))
+                .forEach(piece -> state.addAll(
+                        List.of(piece.piece().width().value(), piece.piece().thickness().value())));
+        ADDING.stream().sorted().forEach(name -> state.add(bench.project().brief().choice(name)));
+        return state;
+    }
+
     private void refresh() {
+        List<Object> now = state();
+        if (now.equals(shown)) {
+            return;
+        }
+        shown = now;
         List<Node> tools = new ArrayList<>();
         if (bench.plan().has(bench.pieceProperty().get())) {
             Piece piece = bench.plan().piece(bench.pieceProperty().get()).piece();
@@ -161,7 +179,8 @@ public final class FrameTools extends FlowPane {
                 .forEach(to -> {
                     MenuItem item = new MenuItem(to.mark() + "  " + bench.words().name(to.id()));
                     item.setId("between-" + to.id());
-                    item.setOnAction(action -> alter(rail(from, to)));
+                    item.setOnAction(action -> alter(rail(bench.plan().piece(from.id()).piece(),
+                            bench.plan().piece(to.id()).piece())));
                     menu.getItems().add(item);
                 });
         return menu;

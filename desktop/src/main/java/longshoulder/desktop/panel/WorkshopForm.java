@@ -35,7 +35,7 @@ public final class WorkshopForm extends VBox {
 
     private final Workbench bench;
     private final Remembered remembered;
-    private Optional<Project> shown = Optional.empty();
+    private List<Object> shown = List.of();
 
     /** @param remembered where the language is noted for the next start */
     public WorkshopForm(Workbench bench, Remembered remembered) {
@@ -48,14 +48,24 @@ public final class WorkshopForm extends VBox {
 
     /** Brought up to date, unless it is hidden. */
     public void refresh() {
-        Project project = bench.project();
-        boolean hidden = getParent() == null || !getParent().isVisible();
-        if (hidden || shown.filter(project::equals).isPresent()) {
+        List<Object> now = getParent() == null || !BriefForm.isShown(this) ? shown : state();
+        if (now.equals(shown)) {
             return;
         }
-        shown = Optional.of(project);
+        shown = now;
         FocusKeeper.rebuild(this, () -> getChildren().setAll(heading("brief.workshop"), woods(), chisels(),
                 heading("brief.rules"), ways(), heading("brief.limits"), limits(), language()));
+    }
+
+    /** What the form shows: while it stays, so do its controls. */
+    private List<Object> state() {
+        Project project = bench.project();
+        List<Object> state = new ArrayList<>(List.of(project.showing(), project.tools(), project.woods(),
+                bench.plan().pieces().stream().map(piece -> piece.piece().role()).distinct().toList()));
+        for (Parameter rule : HouseRules.parameters()) {
+            state.add(Optional.ofNullable(project.brief().values().get(rule.name())));
+        }
+        return state;
     }
 
     private static Label heading(String key) {
