@@ -1,5 +1,6 @@
 package longshoulder.desktop;
 
+import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 import longshoulder.desktop.model.Workbench;
@@ -9,7 +10,7 @@ import longshoulder.desktop.panel.WorkshopForm;
 import longshoulder.files.Remembered;
 
 /** The stage of the brief: what is to be made, and everything that it asks for. */
-final class BriefView extends ScrollPane {
+final class BriefView extends ScrollPane implements StageView {
 
     private final KindGallery gallery;
     private final BriefForm form;
@@ -28,8 +29,13 @@ final class BriefView extends ScrollPane {
         setHbarPolicy(ScrollBarPolicy.NEVER);
     }
 
-    /** Shown or hidden; while hidden nothing in it is worked out. */
-    void show(boolean shown) {
+    @Override
+    public Node node() {
+        return this;
+    }
+
+    @Override
+    public void show(boolean shown) {
         setVisible(shown);
         setManaged(shown);
         if (shown) {

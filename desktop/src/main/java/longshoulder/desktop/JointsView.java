@@ -1,5 +1,6 @@
 package longshoulder.desktop;
 
+import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -10,7 +11,7 @@ import longshoulder.desktop.sheet.JointSheet;
 import longshoulder.desktop.sheet.KeyPlan;
 
 /** The stage of the joints: all joints, the one that is worked on drawn large, and what it could be instead. */
-final class JointsView extends BorderPane {
+final class JointsView extends BorderPane implements StageView {
 
     private final JointSheet sheet;
     private final CandidatesPane candidates;
@@ -37,8 +38,13 @@ final class JointsView extends BorderPane {
         }
     }
 
-    /** Shown or hidden; while hidden nothing in it is worked out. */
-    void show(boolean shown) {
+    @Override
+    public Node node() {
+        return this;
+    }
+
+    @Override
+    public void show(boolean shown) {
         setVisible(shown);
         setManaged(shown);
         if (shown) {

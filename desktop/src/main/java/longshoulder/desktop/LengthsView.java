@@ -1,11 +1,12 @@
 package longshoulder.desktop;
 
+import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.panel.LengthList;
 
 /** The stage of the lengths: what must close at its shoulders, before anything is sawn. */
-final class LengthsView extends ScrollPane {
+final class LengthsView extends ScrollPane implements StageView {
 
     private final LengthList list;
 
@@ -18,8 +19,13 @@ final class LengthsView extends ScrollPane {
         setHbarPolicy(ScrollBarPolicy.NEVER);
     }
 
-    /** Shown or hidden; while hidden nothing in it is worked out. */
-    void show(boolean shown) {
+    @Override
+    public Node node() {
+        return this;
+    }
+
+    @Override
+    public void show(boolean shown) {
         setVisible(shown);
         setManaged(shown);
         list.show(shown);

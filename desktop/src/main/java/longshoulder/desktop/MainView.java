@@ -2,7 +2,9 @@ package longshoulder.desktop;
 
 import java.io.File;
 import java.nio.file.Path;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
@@ -45,9 +47,8 @@ public final class MainView extends BorderPane {
     private final Documents documents;
     private final SheetPane sheet;
     private final FrameView frame;
-    private final JointsView joints;
-    private final BriefView brief;
-    private final LengthsView lengths;
+    private final StackPane middle;
+    private final Map<WorkStage, StageView> views = new EnumMap<>(WorkStage.class);
     private final KeySheet keys = new KeySheet();
     private final Finder finder;
     private final LaterView later = new LaterView();
@@ -62,16 +63,10 @@ public final class MainView extends BorderPane {
         frame = new FrameView(bench, sheet);
         finder = new Finder(bench);
         NoticeBar notice = new NoticeBar(bench);
-        joints = new JointsView(bench);
-        joints.show(false);
-        brief = new BriefView(bench, documents.remembered());
-        brief.show(false);
-        lengths = new LengthsView(bench);
-        lengths.show(false);
         later.show(WorkStage.FRAME);
         stages = new StageBar(bench, this::show);
         stages.show(WorkStage.FRAME);
-        StackPane middle = new StackPane(frame, joints, brief, lengths, later, notice, finder, keys);
+        middle = new StackPane(frame, later, notice, finder, keys);
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
         StackPane.setAlignment(notice, Pos.TOP_CENTER);
         notice.setMaxHeight(Region.USE_PREF_SIZE);
@@ -102,9 +97,8 @@ public final class MainView extends BorderPane {
         stages.show(stage);
         frame.setVisible(stage == WorkStage.FRAME);
         later.show(stage);
-        joints.show(stage == WorkStage.JOINTS);
-        brief.show(stage == WorkStage.BRIEF);
-        lengths.show(stage == WorkStage.LENGTHS);
+        views.values().forEach(view -> view.show(false));
+        view(stage).ifPresent(view -> view.show(true));
         if (stage != WorkStage.JOINTS) {
             bench.drop();
         }
@@ -124,6 +118,26 @@ public final class MainView extends BorderPane {
         Palette.Theme other = Palette.theme() == Palette.Theme.LIGHT ? Palette.Theme.DARK : Palette.Theme.LIGHT;
         use(other);
         documents.remembered().put("theme", other.name());
+    }
+
+    /** Made when it is first gone to, so that the start does not wait for it; notices and sheets stay above it. */
+    private Optional<StageView> view(WorkStage stage) {
+        if (!views.containsKey(stage)) {
+            make(stage).ifPresent(made -> {
+                views.put(stage, made);
+                middle.getChildren().add(1, made.node());
+            });
+        }
+        return Optional.ofNullable(views.get(stage));
+    }
+
+    private Optional<StageView> make(WorkStage stage) {
+        return switch (stage) {
+            case BRIEF -> Optional.of(new BriefView(bench, documents.remembered()));
+            case JOINTS -> Optional.of(new JointsView(bench));
+            case LENGTHS -> Optional.of(new LengthsView(bench));
+            case FRAME, WOOD, MARKING, CUTTING, FITTING, BENCH -> Optional.empty();
+        };
     }
 
     /** A new design: what it is to be is asked first. */
