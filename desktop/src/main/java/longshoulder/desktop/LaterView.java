@@ -16,7 +16,6 @@ final class LaterView extends VBox {
         setId("later");
         getStyleClass().add("later-view");
         setAlignment(Pos.CENTER);
-        getChildren().addAll(title, will, until);
     }
 
     private static Label text(String style) {
@@ -34,6 +33,7 @@ final class LaterView extends VBox {
         setVisible(shown);
         setManaged(shown);
         if (shown) {
+            getChildren().setAll(title, will, until);
             title.setText(Texts.get("stage." + stage.id()));
             will.setText(Texts.get("later." + stage.id()));
             until.setText(Texts.get("later." + stage.id() + ".until"));

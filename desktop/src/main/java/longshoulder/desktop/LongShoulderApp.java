@@ -37,6 +37,7 @@ public final class LongShoulderApp extends Application {
     /** Starts reading the design in the background; to be called before the launch. */
     static void begin(StartUp asked) {
         startUp = asked;
+        Typefaces.begin();
         beginning = CompletableFuture.supplyAsync(asked::load);
     }
 

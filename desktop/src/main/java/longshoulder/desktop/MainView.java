@@ -247,7 +247,7 @@ public final class MainView extends BorderPane {
             return () -> bench.edit(new Edit.ShowIn(bench.project().showing().other()));
         }
         return switch (key.getCode()) {
-            case F1 -> () -> keys.setVisible(!keys.isVisible());
+            case F1 -> keys::turn;
             case F8 -> bench::nextFinding;
             case PAGE_DOWN -> () -> bench.lightNext(1);
             case PAGE_UP -> () -> bench.lightNext(-1);

@@ -4,17 +4,12 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Optional;
-import longshoulder.core.cutlist.CutList;
-import longshoulder.core.drawing.Drawing;
-import longshoulder.core.geometry.View;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Project;
-import longshoulder.core.words.Words;
 import longshoulder.files.BadFile;
 import longshoulder.files.DesignFile;
 import longshoulder.files.UnsavedWork;
@@ -53,20 +48,9 @@ record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> p
 
     /**
      * Reads what was asked for and derives its plan; a file that cannot be read gives a new table and a sentence. Runs
-     * while the toolkit starts, and draws everything once so that the first frame finds the code warm.
+     * while the toolkit starts.
      */
     Beginning load() {
-        Beginning beginning = read();
-        Plan plan = beginning.plan();
-        for (View view : List.of(View.FRONT, View.END, View.PLAN, View.pictorial(30, 20))) {
-            Drawing.of(plan.pieces(), view);
-        }
-        Words words = Words.showing(plan.project().showing());
-        CutList.of(plan).lines().forEach(line -> words.say(line.rough().length().label()));
-        return beginning;
-    }
-
-    private Beginning read() {
         try {
             if (demo) {
                 return new Beginning(Planner.plan(demoProject()), Optional.empty(), "");

@@ -6,7 +6,6 @@ import static org.mockito.Mockito.mock;
 import java.util.Optional;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
-import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import longshoulder.core.kind.Kind;
@@ -16,6 +15,7 @@ import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.look.FigureField;
+import longshoulder.desktop.look.ChoiceButton;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Documents;
 import longshoulder.desktop.model.FileAsker;
@@ -86,11 +86,11 @@ class BriefStageTest {
     @Test
     void way_chosenFromItsMenu_changesThePlan(FxRobot robot) {
         robot.clickOn("#stage-brief");
-        MenuButton menu = robot.lookup("#brief-stretchers").queryAs(MenuButton.class);
-        robot.interact(() -> menu.getItems().getLast().fire());
+        ChoiceButton menu = robot.lookup("#brief-stretchers").queryAs(ChoiceButton.class);
+        robot.interact(() -> menu.choices().getLast().take().run());
         settle();
         assertThat(bench.plan().has("stretcher-middle")).isTrue();
-        assertThat(robot.lookup("#brief-stretchers").queryAs(MenuButton.class).getText())
+        assertThat(robot.lookup("#brief-stretchers").queryAs(ChoiceButton.class).getText())
                 .isEqualTo("one along each end and one between");
     }
 

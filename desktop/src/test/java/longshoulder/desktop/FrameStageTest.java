@@ -9,8 +9,6 @@ import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
@@ -21,6 +19,8 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Project;
+import longshoulder.desktop.look.ChoiceButton;
+import longshoulder.desktop.look.ChoiceButton.Choice;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Documents;
@@ -62,11 +62,10 @@ class FrameStageTest {
     }
 
     private static void choose(FxRobot robot, String menu, String item) {
-        MenuButton button = robot.lookup("#" + menu).queryAs(MenuButton.class);
-        MenuItem wanted = button.getItems().stream()
-                .filter(one -> item.equals(one.getId()) || item.equals(one.getText()))
+        Choice wanted = robot.lookup("#" + menu).queryAs(ChoiceButton.class).choices().stream()
+                .filter(one -> item.equals(one.id()) || item.equals(one.text()))
                 .findFirst().orElseThrow();
-        robot.interact(wanted::fire);
+        robot.interact(wanted.take());
         settle();
     }
 
@@ -84,6 +83,18 @@ class FrameStageTest {
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
         assertThat(bench.plan().has("stretcher-front")).isFalse();
+    }
+
+    /** The menu itself: opened with the keyboard, walked with the arrows, taken with Enter. */
+    @Test
+    void aMenu_isOpenedAndTakenFrom_byKeys(FxRobot robot) {
+        robot.interact(() -> robot.lookup("#frame-stretchers").query().requestFocus());
+        robot.push(KeyCode.DOWN);
+        settle();
+        robot.push(KeyCode.DOWN).push(KeyCode.DOWN).push(KeyCode.ENTER);
+        settle();
+        assertThat(bench.plan().has("stretcher-front")).isTrue();
+        assertThat(robot.lookup("#frame-stretchers").queryAs(ChoiceButton.class).getText()).isEqualTo("all round");
     }
 
     @Test

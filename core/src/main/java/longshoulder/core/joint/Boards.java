@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -23,10 +24,16 @@ final class Boards {
     private Boards() {}
 
     static List<Meeting> of(List<Piece> pieces) {
-        return pieces.stream().filter(Boards::isBoard)
-                .flatMap(board -> pieces.stream().filter(other -> areGlued(pieces, board, other))
-                        .flatMap(other -> meeting(board, other).stream()))
-                .toList();
+        List<Meeting> meetings = new ArrayList<>();
+        for (int at = 0; at < pieces.size(); at++) {
+            Piece board = pieces.get(at);
+            for (int with = 0; isBoard(board) && with < pieces.size(); with++) {
+                if (with != at && areGlued(board, pieces.get(with), at < with)) {
+                    meeting(board, pieces.get(with)).ifPresent(meetings::add);
+                }
+            }
+        }
+        return meetings;
     }
 
     private static boolean isBoard(Piece piece) {
@@ -38,17 +45,13 @@ final class Boards {
     }
 
     /** A layer is glued to what it lies on, a board of a top to the next board. */
-    private static boolean areGlued(List<Piece> pieces, Piece board, Piece other) {
+    private static boolean areGlued(Piece board, Piece other, boolean isFirst) {
         boolean parallel = Math.abs(board.pose().along().dot(other.pose().along())) > 1 - Tolerance.DIRECTION;
         boolean pair = board.role() == Role.LAYER
                 ? !isWide(other) && !other.role().isPanel()
-                        && (other.role() != Role.LAYER || isFirst(pieces, board, other))
-                : board.role() == other.role() && isFirst(pieces, board, other);
-        return parallel && pair && !board.id().equals(other.id());
-    }
-
-    private static boolean isFirst(List<Piece> pieces, Piece board, Piece other) {
-        return pieces.indexOf(board) < pieces.indexOf(other);
+                        && (other.role() != Role.LAYER || isFirst)
+                : board.role() == other.role() && isFirst;
+        return parallel && pair;
     }
 
     private static Optional<Meeting> meeting(Piece board, Piece other) {

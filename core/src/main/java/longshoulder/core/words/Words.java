@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.ResourceBundle;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.measure.EntryException;
@@ -139,6 +140,11 @@ public final class Words {
     /** What a parameter means, such as "length of the whole table". */
     public String meaning(Parameter parameter) {
         return text("parameter." + parameter.name());
+    }
+
+    /** An option of a choice, such as "all round"; of the choice of a joint, the name of its type. */
+    public String option(Parameter.Choice choice, String option) {
+        return text((choice.name().equals(JointKind.CHOICE) ? "joint." : "option." + choice.name() + ".") + option);
     }
 
     /** A text without arguments. @throws MissingResourceException if the bundle has none, which is our own mistake */

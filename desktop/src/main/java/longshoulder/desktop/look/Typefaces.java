@@ -5,10 +5,12 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import javafx.application.Application;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
+import javafx.scene.text.Text;
 
 /**
  * The two typefaces that ship with the program: Bitter for headings, Source Sans 3 for text and figures (its figures are
@@ -32,6 +34,21 @@ public final class Typefaces {
         // Alone: the toolkit's own style sheet would be read, matched against every node and then overruled.
         Application.setUserAgentStylesheet(
                 String.valueOf(Typefaces.class.getResource("/longshoulder/desktop/longshoulder.css")));
+        Reading.DONE.join();
+    }
+
+    /** Reads the typefaces on another thread, and measures a first text, which takes long; for a start that has other things to do. */
+    public static void begin() {
+        Reading.DONE.isDone();
+    }
+
+    /** Begun when first named. A thread of its own: the shared pool reads the design meanwhile. */
+    private static final class Reading {
+        static final CompletableFuture<Boolean> DONE = CompletableFuture.supplyAsync(Typefaces::read,
+                task -> Thread.ofPlatform().daemon().start(task));
+    }
+
+    private static Boolean read() {
         for (String file : FILES) {
             try (InputStream in = Typefaces.class.getResourceAsStream("/longshoulder/desktop/fonts/" + file)) {
                 if (in == null || Font.loadFont(in, 12) == null) {
@@ -41,6 +58,9 @@ public final class Typefaces {
                 throw new UncheckedIOException("A shipped typeface cannot be read.", broken);
             }
         }
+        Text first = new Text("Long");
+        first.setFont(figures(14, false));
+        return first.getLayoutBounds().getWidth() > 0;
     }
 
     /** Figures and text of a size, in pixels. */

@@ -6,8 +6,6 @@ import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -21,6 +19,7 @@ import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.EntryException;
 import longshoulder.core.project.Edit;
 import longshoulder.desktop.Texts;
+import longshoulder.desktop.look.ChoiceButton;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.model.Workbench;
@@ -160,26 +159,15 @@ public final class BriefForm extends VBox {
 
     /** The name of a choice above the menu of its options, which are sentences. */
     static VBox way(Workbench bench, Parameter.Choice choice, String option) {
-        MenuButton menu = new MenuButton(say(bench, choice, option));
-        menu.setId("brief-" + choice.name().replace('.', '-'));
+        String chosen = bench.words().option(choice, option);
+        ChoiceButton menu = new ChoiceButton(chosen, () -> Choices.of(bench, choice, choice.name()))
+                .named("brief-" + choice.name().replace('.', '-'), bench.words().meaning(choice) + " " + chosen);
         menu.getStyleClass().add("small");
-        menu.setMinWidth(USE_PREF_SIZE);
-        menu.setAccessibleText(bench.words().meaning(choice) + " " + say(bench, choice, option));
-        for (String other : choice.options()) {
-            MenuItem item = new MenuItem(say(bench, choice, other));
-            item.setId("option-" + choice.name().replace('.', '-') + "-" + other);
-            item.setOnAction(action -> bench.edit(new Edit.Give(choice.name(), new Value.Chosen(other))));
-            menu.getItems().add(item);
-        }
         Label name = new Label(bench.words().meaning(choice));
         name.setWrapText(true);
         name.setMinHeight(USE_PREF_SIZE);
         VBox lines = new VBox(name, menu);
         lines.getStyleClass().addAll("brief-line", "brief-way");
         return lines;
-    }
-
-    private static String say(Workbench bench, Parameter.Choice choice, String option) {
-        return bench.words().text("option." + choice.name() + "." + option);
     }
 }

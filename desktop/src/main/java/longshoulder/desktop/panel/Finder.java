@@ -35,12 +35,12 @@ public final class Finder extends VBox {
         field.textProperty().addListener((observed, was, is) -> search());
         field.setOnAction(entered -> hits.getChildren().stream().filter(Button.class::isInstance)
                 .map(Button.class::cast).findFirst().ifPresent(Button::fire));
-        getChildren().addAll(field, hits);
         setVisible(false);
     }
 
     /** Shows it, empty, with the keyboard in it. */
     public void open() {
+        getChildren().setAll(field, hits);
         field.clear();
         search();
         setVisible(true);

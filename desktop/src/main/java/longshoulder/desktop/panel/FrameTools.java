@@ -4,20 +4,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.function.DoubleConsumer;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import longshoulder.core.brief.Parameter;
-import longshoulder.core.brief.Value;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
@@ -25,6 +23,8 @@ import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.desktop.Texts;
+import longshoulder.desktop.look.ChoiceButton;
+import longshoulder.desktop.look.ChoiceButton.Choice;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.model.Workbench;
@@ -169,21 +169,19 @@ public final class FrameTools extends FlowPane {
     }
 
     /** A level rail from the lit piece to another: as high as the middle of both. */
-    private MenuButton between(Piece from) {
-        MenuButton menu = new MenuButton(Texts.get("frame.between"));
-        menu.setId("frame-between");
-        menu.getStyleClass().add("small");
-        menu.setMinWidth(Region.USE_PREF_SIZE);
-        bench.plan().pieces().stream().map(one -> one.piece())
-                .filter(to -> !to.id().equals(from.id()) && !to.role().isPanel() && !to.role().isLaidOn())
-                .forEach(to -> {
-                    MenuItem item = new MenuItem(to.mark() + "  " + bench.words().name(to.id()));
-                    item.setId("between-" + to.id());
-                    item.setOnAction(action -> alter(rail(bench.plan().piece(from.id()).piece(),
-                            bench.plan().piece(to.id()).piece())));
-                    menu.getItems().add(item);
-                });
-        return menu;
+    private ChoiceButton between(Piece from) {
+        return small("frame-between", Texts.get("frame.between"), Texts.get("frame.between"),
+                () -> bench.plan().pieces().stream().map(one -> one.piece())
+                        .filter(to -> !to.id().equals(from.id()) && !to.role().isPanel() && !to.role().isLaidOn())
+                        .map(to -> new Choice("between-" + to.id(), to.mark() + "  " + bench.words().name(to.id()),
+                                () -> alter(rail(bench.plan().piece(from.id()).piece(), to))))
+                        .toList());
+    }
+
+    private static ChoiceButton small(String id, String text, String spoken, Supplier<List<Choice>> choices) {
+        ChoiceButton button = new ChoiceButton(text, choices).named(id, spoken);
+        button.getStyleClass().add("small");
+        return button;
     }
 
     private Alteration rail(Piece from, Piece to) {
@@ -204,16 +202,9 @@ public final class FrameTools extends FlowPane {
 
     private HBox way(Parameter.Choice choice) {
         String option = bench.project().brief().choice(choice.name()).orElse(choice.options().getFirst());
-        MenuButton menu = new MenuButton(bench.words().text("option." + choice.name() + "." + option));
-        menu.setId("frame-" + choice.name().replace('.', '-'));
-        menu.getStyleClass().add("small");
-        menu.setMinWidth(Region.USE_PREF_SIZE);
-        menu.setAccessibleText(bench.words().meaning(choice));
-        for (String other : choice.options()) {
-            MenuItem item = new MenuItem(bench.words().text("option." + choice.name() + "." + other));
-            item.setOnAction(action -> bench.edit(new Edit.Give(choice.name(), new Value.Chosen(other))));
-            menu.getItems().add(item);
-        }
+        ChoiceButton menu = small("frame-" + choice.name().replace('.', '-'), bench.words().option(choice, option),
+                bench.words().meaning(choice),
+                () -> Choices.of(bench, choice, choice.name()));
         Label name = new Label(bench.words().text("short." + choice.name()));
         name.getStyleClass().add("quiet");
         name.setMinWidth(Region.USE_PREF_SIZE);

@@ -20,6 +20,20 @@ public final class KeySheet extends VBox {
         setId("key-sheet");
         getStyleClass().add("key-sheet");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        setFocusTraversable(true);
+        setAccessibleText(Texts.get("keys.title"));
+        setVisible(false);
+    }
+
+    /** Shows it, or takes it away again. Its lines are made when they are first asked for. */
+    public void turn() {
+        if (getChildren().isEmpty()) {
+            fill();
+        }
+        setVisible(!isVisible());
+    }
+
+    private void fill() {
         Label title = new Label(Texts.get("keys.title"));
         title.getStyleClass().add("heading");
         GridPane grid = new GridPane();
@@ -35,8 +49,5 @@ public final class KeySheet extends VBox {
             grid.addRow(i, key, does);
         }
         getChildren().addAll(title, grid);
-        setFocusTraversable(true);
-        setAccessibleText(Texts.get("keys.title"));
-        setVisible(false);
     }
 }

@@ -26,6 +26,10 @@ public final class NoticeBar extends HBox {
 
     private void show(Notice notice) {
         setVisible(!notice.text().isEmpty());
+        if (!isVisible()) {
+            getChildren().clear();
+            return;
+        }
         Label text = new Label(notice.text());
         text.setWrapText(true);
         text.setId("notice-text");

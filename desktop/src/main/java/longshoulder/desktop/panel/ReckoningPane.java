@@ -9,8 +9,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -22,8 +20,8 @@ import longshoulder.core.brief.Value;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Milled;
 import longshoulder.core.reckoning.Amount;
-import longshoulder.core.wood.Species;
 import longshoulder.desktop.Texts;
+import longshoulder.desktop.look.ChoiceButton;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FigureText;
 import longshoulder.desktop.look.FocusKeeper;
@@ -121,20 +119,10 @@ public final class ReckoningPane extends VBox {
         return box;
     }
 
-    private MenuButton wood(ReckoningRow row) {
-        MenuButton menu = new MenuButton(row.text());
-        menu.setId("wood");
-        menu.setMinWidth(USE_PREF_SIZE);
-        menu.setAccessibleText(Texts.get("reckoning.wood") + " " + row.text());
+    private ChoiceButton wood(ReckoningRow row) {
         String role = bench.plan().piece(row.id()).piece().role().id();
-        menu.getItems().setAll(Species.COMMON.stream().map(species -> wood(role, species)).toList());
-        return menu;
-    }
-
-    private MenuItem wood(String role, Species species) {
-        MenuItem item = new MenuItem(bench.words().text("wood." + species.id()));
-        item.setOnAction(action -> bench.edit(new Edit.UseWood(role, species.id())));
-        return item;
+        return new ChoiceButton(row.text(), () -> Choices.ofWood(bench, role))
+                .named("wood", Texts.get("reckoning.wood") + " " + row.text());
     }
 
     private static Label subheading(String text) {
@@ -260,17 +248,10 @@ public final class ReckoningPane extends VBox {
         Address address = Address.parse(row.parameter().orElseThrow());
         Parameter.Choice choice = (Parameter.Choice) Edit.parameter(bench.project(), row.parameter().orElseThrow());
         boolean type = row.what() == What.JOINT;
-        MenuButton menu = new MenuButton(row.figure());
-        menu.setId((type ? "joint-" : address.parameter().replace('.', '-') + "-") + row.id().replace('/', '-'));
-        menu.setAccessibleText(row.text() + " " + row.figure());
-        menu.setMinWidth(USE_PREF_SIZE);
-        for (String option : choice.options()) {
-            MenuItem item = new MenuItem(
-                    bench.words().text((type ? "joint." : "option." + choice.name() + ".") + option));
-            item.setOnAction(action -> bench
-                    .edit(new Edit.Give(row.parameter().orElseThrow(), new Value.Chosen(option))));
-            menu.getItems().add(item);
-        }
+        ChoiceButton menu = new ChoiceButton(row.figure(),
+                () -> Choices.of(bench, choice, row.parameter().orElseThrow()))
+                .named((type ? "joint-" : address.parameter().replace('.', '-') + "-") + row.id().replace('/', '-'),
+                        row.text() + " " + row.figure());
         Label name = wrapped(row.text());
         name.setMaxWidth(Double.MAX_VALUE);
         if (row.figure().length() + row.text().length() > BESIDE) {

@@ -109,7 +109,7 @@ final class ReckoningRows {
                     String option = bench.project().settled(plan.frame()).brief()
                             .choice(joint.id(), joint.kind(), choice.name()).orElse(choice.options().getFirst());
                     rows.add(new ReckoningRow(What.OPTION, joint.id(), bench.words().meaning(choice),
-                            Optional.empty(), bench.words().text("option." + choice.name() + "." + option), 0,
+                            Optional.empty(), bench.words().option(choice, option), 0,
                             Optional.of(address), false));
                 }
             }
@@ -192,7 +192,7 @@ final class ReckoningRows {
         Kinds.find(bench.project().brief().kind()).flatMap(kind -> kind.parameter(Brief.TENON_MEETING))
                 .filter(Parameter.Choice.class::isInstance).map(Parameter.Choice.class::cast)
                 .ifPresent(choice -> choice.options().forEach(option -> rows.add(ReckoningRow.words(What.SCHOOL, option,
-                        bench.words().text("option." + Brief.TENON_MEETING + "." + option), 0,
+                        bench.words().option(choice, option), 0,
                         option.equals(chosen)))));
     }
 

@@ -8,8 +8,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
@@ -22,9 +20,10 @@ import longshoulder.core.frame.Role;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
-import longshoulder.core.wood.Species;
 import longshoulder.core.wood.Tools;
 import longshoulder.desktop.Texts;
+import longshoulder.desktop.look.ChoiceButton;
+import longshoulder.desktop.look.ChoiceButton.Choice;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.model.Workbench;
@@ -86,22 +85,9 @@ public final class WorkshopForm extends VBox {
     private HBox wood(Role role) {
         String species = bench.project().wood(role.id());
         String name = String.format(Locale.ROOT, Texts.get("brief.wood"), bench.words().text("role." + role.id()));
-        MenuButton menu = new MenuButton(bench.words().text("wood." + species));
-        menu.setId("wood-" + role.id());
-        menu.setAccessibleText(name + " " + menu.getText());
-        for (Species one : Species.COMMON) {
-            MenuItem item = new MenuItem(bench.words().text("wood." + one.id()));
-            item.setOnAction(action -> bench.edit(new Edit.UseWood(role.id(), one.id())));
-            menu.getItems().add(item);
-        }
-        return line(name, menu);
-    }
-
-    private static HBox line(String text, Node control) {
-        if (control instanceof MenuButton menu) {
-            menu.setMinWidth(USE_PREF_SIZE);
-        }
-        return BriefForm.line(text, control);
+        String chosen = bench.words().text("wood." + species);
+        return BriefForm.line(name, new ChoiceButton(chosen, () -> Choices.ofWood(bench, role.id()))
+                .named("wood-" + role.id(), name + " " + chosen));
     }
 
     /** Each can be let go of; another is typed in. */
@@ -146,18 +132,17 @@ public final class WorkshopForm extends VBox {
 
     private HBox language() {
         Locale next = Locale.forLanguageTag(remembered.get("language").orElse(Texts.locale().toLanguageTag()));
-        MenuButton menu = new MenuButton(next.getDisplayLanguage(next));
-        menu.setId("language");
-        menu.setAccessibleText(Texts.get("brief.language"));
-        for (Locale one : Texts.LANGUAGES) {
-            MenuItem item = new MenuItem(one.getDisplayLanguage(one));
-            item.setOnAction(action -> {
-                remembered.put("language", one.toLanguageTag());
-                menu.setText(item.getText());
-            });
-            menu.getItems().add(item);
+        ChoiceButton menu = new ChoiceButton(next.getDisplayLanguage(next), () -> Texts.LANGUAGES.stream()
+                .map(one -> new Choice("language-" + one, one.getDisplayLanguage(one), () -> use(one))).toList());
+        return BriefForm.line(Texts.get("brief.language"), menu.named("language", Texts.get("brief.language")));
+    }
+
+    /** From the next start on. */
+    private void use(Locale language) {
+        remembered.put("language", language.toLanguageTag());
+        if (lookup("#language") instanceof ChoiceButton menu) {
+            menu.setText(language.getDisplayLanguage(language));
         }
-        return line(Texts.get("brief.language"), menu);
     }
 
     private GridPane limits() {
@@ -178,6 +163,6 @@ public final class WorkshopForm extends VBox {
         FigureField field = new FigureField(figure, bench.words().meaning(rule), given, true, () -> {},
                 typed -> bench.read(typed).map(length -> bench.edit(new Edit.Give(rule.name(),
                         new Value.Measured(length)))).orElse(false));
-        return line(bench.words().meaning(rule), field.named("rule-" + rule.name()));
+        return BriefForm.line(bench.words().meaning(rule), field.named("rule-" + rule.name()));
     }
 }
