@@ -2,7 +2,6 @@ package longshoulder.desktop;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import longshoulder.core.kind.Kinds;
@@ -82,15 +81,9 @@ record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> p
             if (in == null) {
                 throw new IllegalStateException("The demo (%s) is not shipped.".formatted(DEMO));
             }
-            Path copy = Files.createTempFile("longshoulder-demo", DesignFile.SUFFIX);
-            try {
-                Files.write(copy, in.readAllBytes());
-                return DesignFile.read(copy);
-            } finally {
-                Files.deleteIfExists(copy);
-            }
+            return DesignFile.parse(DEMO, in.readAllBytes());
         } catch (IOException unreadable) {
-            throw new IllegalStateException("The demo cannot be copied.", unreadable);
+            throw new IllegalStateException("The demo cannot be read.", unreadable);
         }
     }
 }

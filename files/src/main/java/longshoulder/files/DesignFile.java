@@ -42,8 +42,8 @@ public final class DesignFile {
         }
     }
 
-    /** Reads a project from the contents of a file of that name. */
-    static Project parse(String name, byte[] contents) throws BadFile {
+    /** Reads a project from the contents of a file of that name. @throws BadFile as {@link #read} does */
+    public static Project parse(String name, byte[] contents) throws BadFile {
         return new DesignReader(name).read(contents);
     }
 

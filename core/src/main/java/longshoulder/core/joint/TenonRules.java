@@ -26,13 +26,15 @@ final class TenonRules {
 
     /** Centred, with equal shoulders at both edges, before it is known what else enters the post. */
     Tenon tenon() {
-        return tenon(edgeShoulder(), edgeShoulder());
+        Amount shoulder = edgeShoulder();
+        return tenon(shoulder, shoulder);
     }
 
     /** With shoulders of these widths beside the rail's face edge and beside its far edge. */
     Tenon tenon(Amount near, Amount far) {
         Amount thickness = thickness();
-        Amount width = near.equals(far)
+        boolean alike = near.label().equals(far.label()) && near.value().equals(far.value());
+        Amount width = alike
                 ? Amount.sum(Label.of("amount.tenonWidth")).plus(meeting.rail().width()).minus(2, near).amount()
                 : Amount.sum(Label.of("amount.tenonWidth")).plus(meeting.rail().width()).minus(near).minus(far)
                         .amount();

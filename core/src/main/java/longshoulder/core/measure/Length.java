@@ -3,6 +3,7 @@ package longshoulder.core.measure;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.RoundingMode;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An exact length such as "19.05 mm".
@@ -130,6 +131,17 @@ public record Length(long picometres) implements Comparable<Length> {
     /** For geometry and drawing: the nearest double, in millimetres. */
     public double toMillimetres() {
         return picometres / (double) PER_MILLIMETRE;
+    }
+
+    // By hand, as the generated ones are put together when first called, which a start would feel.
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof Length length && picometres == length.picometres;
+    }
+
+    @Override
+    public int hashCode() {
+        return Long.hashCode(picometres);
     }
 
     @Override

@@ -22,10 +22,9 @@ public final class Typefaces {
             "Bitter_600SemiBold.ttf");
     private static final String FIGURES = "Source Sans 3";
 
-    private record Style(double size, boolean bold) {}
-
-    /** Kept: a text that is given an equal but other font is measured anew. */
-    private static final Map<Style, Font> FONTS = new ConcurrentHashMap<>();
+    /** Kept by size: a text that is given an equal but other font is measured anew. */
+    private static final Map<Double, Font> PLAIN = new ConcurrentHashMap<>();
+    private static final Map<Double, Font> BOLD = new ConcurrentHashMap<>();
 
     private Typefaces() {}
 
@@ -65,7 +64,8 @@ public final class Typefaces {
 
     /** Figures and text of a size, in pixels. */
     public static Font figures(double size, boolean bold) {
-        return FONTS.computeIfAbsent(new Style(size, bold), style -> Font.font(bold ? FIGURES + " SemiBold" : FIGURES,
-                bold ? FontWeight.SEMI_BOLD : FontWeight.NORMAL, size));
+        return bold
+                ? BOLD.computeIfAbsent(size, each -> Font.font(FIGURES + " SemiBold", FontWeight.SEMI_BOLD, each))
+                : PLAIN.computeIfAbsent(size, each -> Font.font(FIGURES, FontWeight.NORMAL, each));
     }
 }
