@@ -3,26 +3,29 @@ package longshoulder.desktop;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
+import longshoulder.desktop.model.Documents;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.panel.BriefForm;
+import longshoulder.desktop.panel.FirstSteps;
 import longshoulder.desktop.panel.KindGallery;
 import longshoulder.desktop.panel.WorkshopForm;
-import longshoulder.files.Remembered;
 
 /** The stage of the brief: what is to be made, and everything that it asks for. */
 final class BriefView extends ScrollPane implements StageView {
 
+    private final FirstSteps first;
     private final KindGallery gallery;
     private final BriefForm form;
     private final WorkshopForm workshop;
 
-    BriefView(Workbench bench, Remembered remembered) {
+    BriefView(Workbench bench, Documents documents) {
+        first = new FirstSteps(bench, documents);
         gallery = new KindGallery(bench);
         form = new BriefForm(bench);
-        workshop = new WorkshopForm(bench, remembered);
+        workshop = new WorkshopForm(bench, documents.remembered());
         setId("brief");
         getStyleClass().add("brief");
-        VBox column = new VBox(gallery, form, workshop);
+        VBox column = new VBox(first, gallery, form, workshop);
         column.getStyleClass().add("brief-column");
         setContent(column);
         setFitToWidth(true);
@@ -39,6 +42,7 @@ final class BriefView extends ScrollPane implements StageView {
         setVisible(shown);
         setManaged(shown);
         if (shown) {
+            first.refresh();
             gallery.refresh();
             form.refresh();
             workshop.refresh();

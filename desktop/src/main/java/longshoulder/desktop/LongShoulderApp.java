@@ -51,9 +51,7 @@ public final class LongShoulderApp extends Application {
         }
         Beginning loaded = beginning.join();
         Workbench bench = new Workbench(loaded.plan(), loaded.file());
-        if (!loaded.trouble().isEmpty()) {
-            bench.noticeProperty().set(Notice.of(loaded.trouble()));
-        }
+        loaded.trouble().ifPresent(bad -> bench.noticeProperty().set(Notice.of(bad.message(Texts.locale()))));
         loaded.left().ifPresent(left -> bench.holdUnsaved());
         if (startUp.isWork()) {
             safekeeping = Optional.of(new Safekeeping(bench, UnsavedWork.ofThisProgram(startUp.unsaved()),
@@ -74,7 +72,11 @@ public final class LongShoulderApp extends Application {
             }
         });
         stage.show();
-        view.focusSheet();
+        if (loaded.isNew()) {
+            view.show(WorkStage.BRIEF);
+        } else {
+            view.focusSheet();
+        }
         startUp.pictures().ifPresent(directory -> Platform.runLater(() -> draw(stage, bench, directory)));
         if (startUp.once()) {
             Platform.runLater(() -> Platform.runLater(Platform::exit));

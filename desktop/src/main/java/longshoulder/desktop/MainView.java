@@ -133,7 +133,7 @@ public final class MainView extends BorderPane {
 
     private Optional<StageView> make(WorkStage stage) {
         return switch (stage) {
-            case BRIEF -> Optional.of(new BriefView(bench, documents.remembered()));
+            case BRIEF -> Optional.of(new BriefView(bench, documents));
             case JOINTS -> Optional.of(new JointsView(bench));
             case LENGTHS -> Optional.of(new LengthsView(bench));
             case FRAME, WOOD, MARKING, CUTTING, FITTING, BENCH -> Optional.empty();

@@ -30,13 +30,15 @@ record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> p
     /**
      * The plan to begin with.
      *
-     * @param trouble the sentence to show where the file could not be read; empty where it could
+     * @param isNew whether it is nobody's design yet, so that what it is to be is asked first
+     * @param trouble why the file could not be read; empty where it could
      * @param left what a crash left behind, where the plan is of that
      */
-    record Beginning(Plan plan, Optional<Path> file, String trouble, Optional<UnsavedWork.Left> left) {
+    record Beginning(Plan plan, Optional<Path> file, boolean isNew, Optional<BadFile> trouble,
+            Optional<UnsavedWork.Left> left) {
 
-        Beginning(Plan plan, Optional<Path> file, String trouble) {
-            this(plan, file, trouble, Optional.empty());
+        Beginning(Plan plan, Optional<Path> file) {
+            this(plan, file, false, Optional.empty(), Optional.empty());
         }
     }
 
@@ -52,18 +54,19 @@ record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> p
     Beginning load() {
         try {
             if (demo) {
-                return new Beginning(Planner.plan(demoProject()), Optional.empty(), "");
+                return new Beginning(Planner.plan(demoProject()), Optional.empty());
             }
             Optional<UnsavedWork.Left> left = isWork() ? UnsavedWork.left(unsaved) : Optional.empty();
             if (left.isPresent() && (file.isEmpty() || isOf(left.get()))) {
-                return new Beginning(Planner.plan(left.get().project()), left.get().file(), "", left);
+                return new Beginning(Planner.plan(left.get().project()), left.get().file(), false, Optional.empty(),
+                        left);
             }
             if (file.isPresent()) {
-                return new Beginning(Planner.plan(DesignFile.read(file.get())), file, "");
+                return new Beginning(Planner.plan(DesignFile.read(file.get())), file);
             }
-            return new Beginning(Planner.plan(fresh()), Optional.empty(), "");
+            return new Beginning(Planner.plan(fresh()), Optional.empty(), true, Optional.empty(), Optional.empty());
         } catch (BadFile bad) {
-            return new Beginning(Planner.plan(fresh()), Optional.empty(), bad.getMessage());
+            return new Beginning(Planner.plan(fresh()), Optional.empty(), true, Optional.of(bad), Optional.empty());
         }
     }
 

@@ -3,6 +3,8 @@ package longshoulder.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Optional;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
@@ -128,5 +130,21 @@ class BriefStageTest {
         robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT2);
         settle();
         assertThat(robot.lookup("#brief").query().isVisible()).isFalse();
+    }
+
+    /** Whoever has no design yet is shown the way; it stays while sizes are given and goes when the design is saved. */
+    @Test
+    void firstSteps_areShownUntilAFirstDesignIsSaved(FxRobot robot) throws Exception {
+        robot.clickOn("#stage-brief");
+        assertThat(robot.lookup("#first-steps").query().isVisible()).isTrue();
+        assertThat(robot.lookup("#first-steps").lookup(".step").queryAll()).hasSize(3);
+        robot.clickOn("#kind-stool").clickOn("#brief-overall-height");
+        robot.write("450").push(KeyCode.ENTER);
+        settle();
+        assertThat(robot.lookup("#first-steps").query().isVisible()).isTrue();
+        Path file = Files.createTempDirectory("first").resolve("stool.longshoulder.json");
+        robot.interact(() -> bench.save(file));
+        settle();
+        assertThat(robot.lookup("#first-steps").query().isVisible()).isFalse();
     }
 }

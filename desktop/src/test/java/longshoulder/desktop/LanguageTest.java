@@ -72,7 +72,7 @@ class LanguageTest {
                 .isEqualTo(Length.ofMicrometres(22_500));
         assertThat(robot.lookup("#figure-apron-thickness").query().getAccessibleText()).contains("22,5");
         assertThat(robot.lookup("#save").queryAs(Labeled.class).getText()).isEqualTo("Sichern");
-        assertThat(robot.lookup("#stage-frame").queryAs(Labeled.class).getText()).isEqualTo("9 Teile");
+        assertThat(robot.lookup("#stage-state-frame").queryAs(Labeled.class).getText()).isEqualTo("9 Teile");
     }
 
     @Test

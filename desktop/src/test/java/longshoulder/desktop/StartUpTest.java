@@ -32,6 +32,7 @@ class StartUpTest {
         assertThat(beginning.plan().findings()).allMatch(finding -> finding.level() == Finding.Level.NOTE);
         assertThat(beginning.plan().project().title()).isEmpty();
         assertThat(beginning.trouble()).isEmpty();
+        assertThat(beginning.isNew()).isTrue();
     }
 
     @Test
@@ -39,6 +40,7 @@ class StartUpTest {
         StartUp.Beginning beginning = load(Optional.empty(), true);
         assertThat(beginning.plan().project().title()).isNotEmpty();
         assertThat(beginning.plan().isStopped()).isFalse();
+        assertThat(beginning.isNew()).isFalse();
         assertThat(beginning.file()).as("the demo is never written over").isEmpty();
     }
 
@@ -46,7 +48,7 @@ class StartUpTest {
     void damagedFile_isANewTableAndASentence() throws Exception {
         Path file = Files.writeString(directory.resolve("x.longshoulder.json"), "[1, 2");
         StartUp.Beginning beginning = load(Optional.of(file), false);
-        assertThat(beginning.trouble()).contains("x.longshoulder.json");
+        assertThat(beginning.trouble().orElseThrow().getMessage()).contains("x.longshoulder.json");
         assertThat(beginning.file()).isEmpty();
     }
 

@@ -1,5 +1,6 @@
 package longshoulder.files;
 
+import java.util.Locale;
 import java.util.Objects;
 
 /** A file that cannot be taken as it is; the message is one sentence that says what is wrong and where. */
@@ -7,13 +8,26 @@ public final class BadFile extends Exception {
 
     private static final long serialVersionUID = 1;
 
-    BadFile(String message) {
-        super(message);
+    private final transient Sentence sentence;
+
+    BadFile(Sentence sentence) {
+        super(sentence.in(Locale.ROOT));
+        this.sentence = sentence;
     }
 
-    /** One sentence for the maker. */
+    /** The sentence of a key in the bundle, with its arguments. */
+    static BadFile of(String key, Object... arguments) {
+        return new BadFile(Sentence.of(key, arguments));
+    }
+
+    /** One sentence for the maker, in English. */
     @Override
     public String getMessage() {
         return Objects.requireNonNull(super.getMessage());
+    }
+
+    /** The same sentence in another language; in English for the root. */
+    public String message(Locale locale) {
+        return sentence.in(locale.equals(Locale.ENGLISH) ? Locale.ROOT : locale);
     }
 }

@@ -31,14 +31,13 @@ public final class DesignFile {
         try {
             long size = Files.size(file);
             if (size > LARGEST) {
-                throw new BadFile("%s is %d MB large; a design file is never over %d MB.".formatted(name,
-                        size / 1024 / 1024, LARGEST / 1024 / 1024));
+                throw BadFile.of("large", name, size / 1024 / 1024, LARGEST / 1024 / 1024);
             }
             return parse(name, Files.readAllBytes(file));
         } catch (NoSuchFileException missing) {
-            throw new BadFile("%s is not there: check the name, or start a new design.".formatted(file));
+            throw BadFile.of("missing", file);
         } catch (IOException unreadable) {
-            throw new BadFile("%s cannot be read: %s.".formatted(file, unreadable.getMessage()));
+            throw BadFile.of("unreadable", file, String.valueOf(unreadable.getMessage()));
         }
     }
 

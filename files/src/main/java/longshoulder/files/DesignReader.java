@@ -16,7 +16,6 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
 import longshoulder.core.brief.Parameter;
@@ -60,14 +59,14 @@ final class DesignReader {
     Project read(byte[] contents) throws BadFile {
         JsonNode root = syntax(contents);
         version(root);
-        Optional<String> invalid = SchemaCheck.design(root);
+        Optional<SchemaCheck.Trouble> invalid = SchemaCheck.design(root);
         if (invalid.isPresent()) {
-            throw new BadFile(file + ": " + invalid.get());
+            throw BadFile.of("at", file, invalid.get().place(), invalid.get().reason());
         }
         try {
             return project(root.path("project"));
         } catch (Refused refused) {
-            throw new BadFile(refused.getMessage());
+            throw new BadFile(refused.sentence);
         }
     }
 
@@ -75,46 +74,43 @@ final class DesignReader {
     private static final class Refused extends RuntimeException {
         private static final long serialVersionUID = 1;
 
-        Refused(String message) {
-            super(message);
-        }
+        private final transient Sentence sentence;
 
-        @Override
-        public String getMessage() {
-            return Objects.requireNonNull(super.getMessage());
+        Refused(Sentence sentence) {
+            this.sentence = sentence;
         }
     }
 
-    private Refused at(String place, String reason) {
-        return new Refused("%s: at %s: %s".formatted(file, place, reason));
+    /** @param reason a sentence, or an entry that was refused */
+    private Refused at(String place, Object reason) {
+        return new Refused(Sentence.of("at", file, place, reason));
     }
 
     private JsonNode syntax(byte[] contents) throws BadFile {
         try {
             JsonNode root = Json.READER.readTree(contents);
             if (!root.isObject()) {
-                throw new BadFile("%s is not a design: it should start with \"{\".".formatted(file));
+                throw BadFile.of("noBrace", file);
             }
             return root;
         } catch (JsonEOFException truncated) {
             throw brokenOff(truncated);
         } catch (StreamConstraintsException tooMuch) {
-            throw new BadFile("%s holds something too long or too deeply nested for a design%s.".formatted(file,
-                    tooMuch.getLocation() == null ? "" : ", at line " + line(tooMuch)));
+            throw tooMuch.getLocation() == null
+                    ? BadFile.of("tooMuch", file)
+                    : BadFile.of("tooMuchAt", file, line(tooMuch));
         } catch (JsonProcessingException bad) {
             if (bad.getOriginalMessage().startsWith("Unexpected end-of-input")) {
                 throw brokenOff(bad);
             }
-            throw new BadFile("%s is not valid JSON at line %d: %s.".formatted(file, line(bad),
-                    firstLine(bad.getOriginalMessage())));
+            throw BadFile.of("syntax", file, line(bad), firstLine(bad.getOriginalMessage()));
         } catch (IOException unreadable) {
-            throw new BadFile("%s cannot be read as UTF-8 text.".formatted(file));
+            throw BadFile.of("utf8", file);
         }
     }
 
     private BadFile brokenOff(JsonProcessingException truncated) {
-        return new BadFile("%s breaks off at line %d, so it is not whole; maybe open %s.previous instead."
-                .formatted(file, line(truncated), file));
+        return BadFile.of("brokenOff", file, line(truncated));
     }
 
     private static int line(JsonProcessingException exception) {
@@ -130,26 +126,22 @@ final class DesignReader {
 
     private void version(JsonNode root) throws BadFile {
         if (!DesignWriter.FORMAT.equals(root.path("format").asText())) {
-            throw new BadFile(
-                    "%s is not a design: its \"format\" should be \"%s\".".formatted(file, DesignWriter.FORMAT));
+            throw BadFile.of("format", file, DesignWriter.FORMAT);
         }
         JsonNode version = root.path("version");
         if (version.isIntegralNumber() && version.bigIntegerValue().bitLength() < 31
                 && version.intValue() > DesignWriter.VERSION) {
-            throw new BadFile("%s was written by a newer program (version %d of the format; this one knows %d)."
-                    .formatted(file, version.intValue(), DesignWriter.VERSION));
+            throw BadFile.of("newer", file, version.intValue(), DesignWriter.VERSION);
         }
         if (version.intValue() != DesignWriter.VERSION || !version.isIntegralNumber()) {
-            throw new BadFile("%s: at version: there is no version %s of the format; this program knows %d."
-                    .formatted(file, shortened(version.toString()), DesignWriter.VERSION));
+            throw BadFile.of("version", file, shortened(version.toString()), DesignWriter.VERSION);
         }
     }
 
     private Project project(JsonNode node) {
         String kindId = node.path("kind").asText();
         Kind kind = Kinds.find(kindId)
-                .orElseThrow(() -> at("project.kind", "there is no kind of furniture called \"%s\"."
-                        .formatted(shortened(kindId))));
+                .orElseThrow(() -> at("project.kind", Sentence.of("kind", shortened(kindId))));
         Showing showing = found("project.showing", () -> Showing.parse(node.path("showing").asText()));
         List<Edit> edits = new ArrayList<>();
         List<String> places = new ArrayList<>();
@@ -193,7 +185,7 @@ final class DesignReader {
     private Edit milled(String key, Length length, String place) {
         Address address = Address.parse(key);
         Milled what = Milled.find(address.parameter()).orElseThrow(() -> at(place,
-                "there is nothing called \"%s\" that could be milled otherwise.".formatted(address.parameter())));
+                Sentence.of("milled", address.parameter())));
         return new Edit.RecordMilled(address.joint().orElse(""), what, length);
     }
 
@@ -203,7 +195,7 @@ final class DesignReader {
         try {
             return new Edit.Alter(Alterations.read(fields, Unit.MILLIMETRE));
         } catch (EditRefused refused) {
-            throw at(place, Words.showing(showing).say(refused.reason()) + ".");
+            throw at(place, said(refused.reason(), showing));
         }
     }
 
@@ -229,9 +221,12 @@ final class DesignReader {
             if (kept.isPresent()) {
                 return kept.get();
             }
-            Label reason = refused.reason();
-            throw at(place, Words.showing(project.showing()).say(reason) + ".");
+            throw at(place, said(refused.reason(), project.showing()));
         }
+    }
+
+    private static Sentence said(Label reason, Showing showing) {
+        return locale -> Words.showing(showing, locale).say(reason) + ".";
     }
 
     private Value value(Kind kind, Map.Entry<String, JsonNode> entry, String place) {
@@ -243,7 +238,7 @@ final class DesignReader {
         try {
             return parameter.get().read(entry.getValue().asText(), Unit.MILLIMETRE);
         } catch (EntryException refused) {
-            throw at(place, refused.getMessage());
+            throw at(place, refused);
         }
     }
 
@@ -268,7 +263,7 @@ final class DesignReader {
             String place = "project.chisels[" + i + "]";
             Length width = length(chisels.get(i), place);
             if (!width.isPositive() || width.isGreaterThan(WIDEST_CHISEL)) {
-                throw at(place, "a chisel cannot be %s wide.".formatted(width));
+                throw at(place, Sentence.of("chisel", width));
             }
             widths.add(width);
         }
@@ -279,7 +274,7 @@ final class DesignReader {
         try {
             return LengthEntry.read(node.asText(), Unit.MILLIMETRE);
         } catch (EntryException refused) {
-            throw at(place, refused.getMessage());
+            throw at(place, refused);
         }
     }
 

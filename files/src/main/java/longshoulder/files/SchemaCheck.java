@@ -10,19 +10,31 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Comparator;
 import java.util.Optional;
+import java.util.Set;
 
 /** Validates JSON against the published schemas. */
 final class SchemaCheck {
 
+    private static final Set<String> TYPES = Set.of("string", "object", "array", "null", "integer", "number",
+            "boolean", "value");
+
     private SchemaCheck() {}
 
-    /** What is wrong with a design file, as "at place: reason."; empty if nothing is. */
-    static Optional<String> design(JsonNode root) {
+    /**
+     * What is wrong.
+     *
+     * @param place in the file, in words
+     * @param reason one sentence
+     */
+    record Trouble(Sentence place, Sentence reason) {}
+
+    /** What is wrong with a design file; empty if nothing is. */
+    static Optional<Trouble> design(JsonNode root) {
         return check(Design.SCHEMA, root);
     }
 
     /** What is wrong with a plan. */
-    static Optional<String> plan(JsonNode root) {
+    static Optional<Trouble> plan(JsonNode root) {
         return check(load("plan.schema.json"), root);
     }
 
@@ -42,42 +54,36 @@ final class SchemaCheck {
         }
     }
 
-    private static Optional<String> check(JsonSchema schema, JsonNode root) {
+    private static Optional<Trouble> check(JsonSchema schema, JsonNode root) {
         return schema.validate(root).stream()
                 .min(Comparator.comparing((ValidationMessage message) -> message.getInstanceLocation().toString()))
-                .map(message -> "at %s: %s.".formatted(place(message), reason(message)));
+                .map(message -> new Trouble(place(message), reason(message)));
     }
 
-    private static String place(ValidationMessage message) {
+    private static Sentence place(ValidationMessage message) {
         String path = message.getInstanceLocation().toString().replaceFirst("^\\$\\.?", "");
         String shown = path.length() > 120 ? path.substring(0, 120) + "…" : path;
-        return shown.isEmpty() ? "the start" : shown;
+        return shown.isEmpty() ? Sentence.of("start") : locale -> shown;
     }
 
-    private static String reason(ValidationMessage message) {
+    private static Sentence reason(ValidationMessage message) {
         Object[] arguments = message.getArguments();
         String first = arguments != null && arguments.length > 0 ? String.valueOf(arguments[0]) : "";
         return switch (message.getType()) {
-            case "type" -> "%s is expected here, not %s".formatted(article(arguments, 1), article(arguments, 0));
-            case "required" -> "\"%s\" is missing".formatted(String.valueOf(message.getProperty()));
-            case "additionalProperties" -> "\"%s\" is not known here".formatted(shortened(message.getProperty()));
-            case "maxLength" -> "the text is longer than %s characters".formatted(first);
-            case "minLength" -> "the text is empty";
-            case "maxProperties", "maxItems" -> "there are more than %s entries".formatted(first);
-            default -> "this is not what the format asks for (%s)".formatted(message.getType());
+            case "type" -> Sentence.of("schema.type", type(arguments, 1), type(arguments, 0));
+            case "required" -> Sentence.of("schema.required", String.valueOf(message.getProperty()));
+            case "additionalProperties" ->
+                Sentence.of("schema.additionalProperties", shortened(message.getProperty()));
+            case "maxLength" -> Sentence.of("schema.maxLength", first);
+            case "minLength" -> Sentence.of("schema.minLength");
+            case "maxProperties", "maxItems" -> Sentence.of("schema.tooMany", first);
+            default -> Sentence.of("schema.other", message.getType());
         };
     }
 
-    private static String article(Object[] arguments, int index) {
+    private static Sentence type(Object[] arguments, int index) {
         String type = arguments != null && arguments.length > index ? String.valueOf(arguments[index]) : "value";
-        return switch (type) {
-            case "string" -> "a text";
-            case "object" -> "a group in braces";
-            case "array" -> "a list";
-            case "null" -> "nothing";
-            case "integer" -> "a whole number";
-            default -> "a " + type;
-        };
+        return TYPES.contains(type) ? Sentence.of("type." + type) : locale -> type;
     }
 
     private static String shortened(String text) {

@@ -5,12 +5,17 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
+import java.io.Reader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Properties;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Stream;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.brief.Value;
@@ -259,5 +264,43 @@ class DesignFileTest {
         assertThat(bad).as("of %d bytes", contents.length).isNotNull();
         assertThat(bad.getMessage()).startsWith("x.json").contains(reason).doesNotContain("\n").endsWith(".");
         assertThat(bad.getMessage().length()).isLessThan(400);
+    }
+
+    /** Every sentence about a file can be said in the other language too; what English lacks, German lacks. */
+    @Test
+    void sentences_areAsManyInGerman() throws IOException {
+        assertThat(bundle("files_de")).isEqualTo(bundle("files"));
+    }
+
+    private static Set<String> bundle(String name) throws IOException {
+        Properties texts = new Properties();
+        try (Reader in = Files.newBufferedReader(
+                Path.of("src/main/resources/longshoulder/files/" + name + ".properties"))) {
+            texts.load(in);
+        }
+        return texts.stringPropertyNames();
+    }
+
+    @Test
+    void refusals_areSaidInGerman_downToTheEntryAndTheReason() {
+        Map<String, String> refused = Map.of(
+                "{", "t.longshoulder.json bricht in Zeile 1 ab und ist also nicht vollständig; "
+                        + "öffnen Sie vielleicht t.longshoulder.json.previous.",
+                "[]", "t.longshoulder.json ist kein Entwurf: Die Datei müsste mit „{“ beginnen.",
+                "{\"format\":\"longshoulder-design\",\"version\":99}",
+                "t.longshoulder.json wurde von einem neueren Programm geschrieben (Version 99 des Formats; dieses kennt 1).",
+                "{\"format\":\"longshoulder-design\",\"version\":1}",
+                "t.longshoulder.json: bei dem Anfang: „project“ fehlt.");
+        refused.forEach((contents, sentence) -> assertThat(bad(contents).message(Locale.GERMAN)).isEqualTo(sentence));
+        assertThat(bad("[]").message(Locale.ENGLISH)).isEqualTo(bad("[]").getMessage()).contains("is not a design");
+    }
+
+    private static BadFile bad(String contents) {
+        try {
+            DesignFile.parse("t.longshoulder.json", contents.getBytes(StandardCharsets.UTF_8));
+        } catch (BadFile bad) {
+            return bad;
+        }
+        throw new AssertionError("Read all the same: " + contents);
     }
 }

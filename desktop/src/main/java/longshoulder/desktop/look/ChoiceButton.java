@@ -34,6 +34,7 @@ public final class ChoiceButton extends Button {
         this.choices = choices;
         Region arrow = new Region();
         arrow.getStyleClass().add("arrow");
+        arrow.setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         setGraphic(arrow);
         setContentDisplay(ContentDisplay.RIGHT);
         getStyleClass().setAll("choice-button");
@@ -62,6 +63,8 @@ public final class ChoiceButton extends Button {
 
     private void open() {
         ContextMenu menu = new ContextMenu();
+        // It is measured before it hangs below the window, so it needs the colours itself.
+        menu.setStyle(Palette.css());
         choices().forEach(choice -> menu.getItems().add(item(choice)));
         menu.show(this, Side.BOTTOM, 0, 0);
     }

@@ -336,7 +336,7 @@ public final class Workbench {
         try {
             begin(DesignFile.read(path), Optional.of(path));
         } catch (BadFile bad) {
-            notice.set(Notice.of(bad.getMessage()));
+            notice.set(Notice.of(bad.message(Texts.locale())));
         }
     }
 

@@ -49,7 +49,8 @@ public final class HeaderBar extends HBox {
         undo = button("undo", bench::undo);
         redo = button("redo", bench::redo);
         getChildren().addAll(name, title, state, gap, button("new", startNew),
-                new OpenMenu(documents), button("save", documents::save), undo, redo, button("theme", otherTheme),
+                new OpenMenu(button("open", documents::open), documents), button("save", documents::save), undo, redo,
+                button("theme", otherTheme),
                 units());
         bench.planProperty().addListener((observed, was, is) -> refresh());
         bench.historyProperty().addListener((observed, was, is) -> refresh());

@@ -1,40 +1,31 @@
 package longshoulder.desktop.panel;
 
-import java.nio.file.Path;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.SplitMenuButton;
-import javafx.scene.control.Tooltip;
-import javafx.scene.layout.Region;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.layout.HBox;
 import longshoulder.desktop.Texts;
+import longshoulder.desktop.look.ChoiceButton;
+import longshoulder.desktop.look.ChoiceButton.Choice;
 import longshoulder.desktop.model.Documents;
 
 /** Opens a design, or one of those that were opened or saved last. */
-final class OpenMenu extends SplitMenuButton {
+final class OpenMenu extends HBox {
 
-    OpenMenu(Documents documents) {
-        setText(Texts.get("header.open"));
-        setId("open");
-        getStyleClass().addAll("button", "plain");
-        setMinWidth(Region.USE_PREF_SIZE);
-        setTooltip(new Tooltip(Texts.get("header.open.key")));
-        setOnAction(action -> documents.open());
-        setOnShowing(showing -> fill(documents));
-        // A menu without items is never shown.
-        getItems().add(new MenuItem());
+    /** @param open asks which design */
+    OpenMenu(Button open, Documents documents) {
+        ChoiceButton recent = new ChoiceButton("", () -> recent(documents)).named("recent",
+                Texts.get("header.recent"));
+        recent.getStyleClass().add("plain");
+        getChildren().addAll(open, recent);
+        setAlignment(Pos.CENTER_LEFT);
     }
 
-    private void fill(Documents documents) {
-        getItems().clear();
-        for (Path path : documents.recent()) {
-            MenuItem item = new MenuItem(path.getFileName() + "   " + path.getParent());
-            item.setMnemonicParsing(false);
-            item.setOnAction(action -> documents.open(path));
-            getItems().add(item);
-        }
-        if (getItems().isEmpty()) {
-            MenuItem none = new MenuItem(Texts.get("header.recent.none"));
-            none.setDisable(true);
-            getItems().add(none);
-        }
+    private static List<Choice> recent(Documents documents) {
+        List<Choice> choices = documents.recent().stream().map(path -> new Choice("recent-" + path.getFileName(),
+                path.getFileName() + "   " + path.getParent(), () -> documents.open(path))).toList();
+        return choices.isEmpty()
+                ? List.of(new Choice("recent-none", Texts.get("header.recent.none"), () -> {}))
+                : choices;
     }
 }

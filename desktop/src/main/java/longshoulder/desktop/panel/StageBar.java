@@ -4,12 +4,13 @@ import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Consumer;
-import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.WorkStage;
@@ -21,6 +22,7 @@ public final class StageBar extends HBox {
 
     private final Workbench bench;
     private final Map<WorkStage, ToggleButton> buttons = new EnumMap<>(WorkStage.class);
+    private final Map<WorkStage, Label> states = new EnumMap<>(WorkStage.class);
 
     /** @param go shows a stage */
     public StageBar(Workbench bench, Consumer<WorkStage> go) {
@@ -38,9 +40,12 @@ public final class StageBar extends HBox {
     private ToggleButton button(WorkStage stage, ToggleGroup group, Consumer<WorkStage> go) {
         Text name = new Text(Texts.get("stage." + stage.id()));
         name.getStyleClass().add("stage-name");
+        Label state = new Label();
+        state.getStyleClass().add("stage-state");
+        state.setId("stage-state-" + stage.id());
+        states.put(stage, state);
         ToggleButton button = new ToggleButton();
-        button.setGraphic(name);
-        button.setContentDisplay(ContentDisplay.TOP);
+        button.setGraphic(new VBox(name, state));
         button.setId("stage-" + stage.id());
         button.getStyleClass().setAll("toggle-button", "stage-button");
         if (!stage.isWorkedOut()) {
@@ -67,14 +72,17 @@ public final class StageBar extends HBox {
     }
 
     private void refresh() {
-        buttons.forEach((stage, button) -> {
+        states.forEach((stage, label) -> {
             StageState state = StageState.of(stage, bench.plan());
-            button.setText(state.text());
-            button.setAccessibleText(Texts.get("stage." + stage.id()) + ". " + state.text());
+            label.setText(state.text());
             String level = state.worst().name().toLowerCase(Locale.ROOT);
-            if (!button.getStyleClass().contains("level-" + level)) {
-                button.getStyleClass().removeIf(style -> style.startsWith("level-"));
-                button.getStyleClass().add("level-" + level);
+            if (!label.getStyleClass().contains("level-" + level)) {
+                label.getStyleClass().removeIf(style -> style.startsWith("level-"));
+                label.getStyleClass().add("level-" + level);
+            }
+            ToggleButton button = buttons.get(stage);
+            if (button != null) {
+                button.setAccessibleText(Texts.get("stage." + stage.id()) + ". " + state.text());
             }
         });
     }
