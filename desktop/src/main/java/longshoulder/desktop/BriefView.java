@@ -46,6 +46,8 @@ final class BriefView extends ScrollPane implements StageView {
             gallery.refresh();
             form.refresh();
             workshop.refresh();
+            // What scrolls is in the window only once it is styled.
+            applyCss();
             gallery.requestFocusOnChosen();
         }
     }

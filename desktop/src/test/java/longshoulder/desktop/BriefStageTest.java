@@ -135,7 +135,9 @@ class BriefStageTest {
     /** Whoever has no design yet is shown the way; it stays while sizes are given and goes when the design is saved. */
     @Test
     void firstSteps_areShownUntilAFirstDesignIsSaved(FxRobot robot) throws Exception {
-        robot.clickOn("#stage-brief");
+        robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        settle();
+        assertThat(robot.lookup("#kind-table").query().isFocused()).isTrue();
         assertThat(robot.lookup("#first-steps").query().isVisible()).isTrue();
         assertThat(robot.lookup("#first-steps").lookup(".step").queryAll()).hasSize(3);
         robot.clickOn("#kind-stool").clickOn("#brief-overall-height");

@@ -35,10 +35,18 @@ public final class Brush {
     private double width = 1;
 
     public Brush(Canvas canvas) {
+        this(canvas, pixels(canvas.getScene()));
+    }
+
+    /** @param pixels of the screen to one of the layout */
+    Brush(Canvas canvas, double pixels) {
         pen = canvas.getGraphicsContext2D();
-        Scene scene = canvas.getScene();
+        this.pixels = pixels;
+    }
+
+    private static double pixels(@Nullable Scene scene) {
         Window window = scene == null ? null : scene.getWindow();
-        pixels = window == null ? 1 : window.getRenderScaleX();
+        return window == null ? 1 : window.getRenderScaleX();
     }
 
     /** Takes up a colour and a width for lines, full or dashed. */
@@ -70,14 +78,20 @@ public final class Brush {
         double edge = snap(across - width / 2);
         double start = snap(from - width / 2);
         double end = Math.max(snap(to + width / 2), start + width);
-        double step = dashed ? DASH + GAP : end - start;
-        for (double at = start; at < end; at += step) {
-            double length = dashed ? Math.min(DASH, end - at) : step;
-            if (level) {
-                pen.fillRect(at, edge, length, width);
-            } else {
-                pen.fillRect(edge, at, width, length);
-            }
+        if (!dashed) {
+            rectangle(start, end, edge, level);
+            return;
+        }
+        for (double at = start; at < end; at += DASH + GAP) {
+            rectangle(at, Math.min(at + DASH, end), edge, level);
+        }
+    }
+
+    private void rectangle(double from, double to, double edge, boolean level) {
+        if (level) {
+            pen.fillRect(from, edge, to - from, width);
+        } else {
+            pen.fillRect(edge, from, width, to - from);
         }
     }
 

@@ -2,6 +2,7 @@ package longshoulder.desktop.look;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.function.Consumer;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.image.PixelReader;
 import javafx.scene.paint.Color;
@@ -22,12 +23,16 @@ class BrushTest {
     }
 
     /** Draws on white and gives the pixels. */
-    private static PixelReader drawn(java.util.function.Consumer<Brush> drawing) {
+    private static PixelReader drawn(Consumer<Brush> drawing) {
+        return drawn(1, drawing);
+    }
+
+    private static PixelReader drawn(double scale, Consumer<Brush> drawing) {
         return WaitForAsyncUtils.waitForAsyncFx(5000, () -> {
             Canvas canvas = new Canvas(60, 40);
             canvas.getGraphicsContext2D().setFill(Color.WHITE);
             canvas.getGraphicsContext2D().fillRect(0, 0, 60, 40);
-            Brush brush = new Brush(canvas);
+            Brush brush = new Brush(canvas, scale);
             drawing.accept(brush);
             brush.dry();
             return canvas.snapshot(null, null).getPixelReader();
@@ -41,6 +46,14 @@ class BrushTest {
         assertThat(pixels.getColor(20, 19)).isEqualTo(Color.WHITE);
         assertThat(pixels.getColor(20, 21)).isEqualTo(Color.WHITE);
         assertThat(pixels.getColor(45, 20)).isEqualTo(Color.WHITE);
+    }
+
+    /** On a screen of one and a half pixels to a unit these ends once rounded so that the line was drawn on for its own length. */
+    @Test
+    void line_endsWhereItShould_atAnOddScale() {
+        PixelReader pixels = drawn(1.5, brush -> brush.line(Color.BLACK, 1, false).draw(30, 15.6, 30, 30.6));
+        assertThat(pixels.getColor(30, 25).getBrightness()).isLessThan(0.9);
+        assertThat(pixels.getColor(30, 36)).isEqualTo(Color.WHITE);
     }
 
     @Test
