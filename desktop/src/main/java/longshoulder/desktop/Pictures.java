@@ -9,6 +9,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
 import javafx.scene.Scene;
@@ -52,7 +53,8 @@ final class Pictures {
                 new Step("lengths", this::lengths), new Step("joint", this::joint), new Step("trial", this::trial),
                 new Step("brief", this::brief),
                 new Step("cabinet", this::cabinet), new Step("stand", () -> show("stand", "rail-long")),
-                new Step("door", this::door), new Step("exploded", this::exploded), new Step("dark", this::dark)));
+                new Step("door", this::door), new Step("exploded", this::exploded), new Step("dark", this::dark),
+                new Step("first", this::first)));
         new AnimationTimer() {
             private int pulses;
 
@@ -170,6 +172,13 @@ final class Pictures {
     private void dark() {
         ((Slider) scene.lookup("#explode")).setValue(0);
         ((MainView) scene.getRoot()).use(Palette.Theme.DARK);
+    }
+
+    /** What whoever starts for the first time sees. */
+    private void first() {
+        ((MainView) scene.getRoot()).use(Palette.Theme.LIGHT);
+        bench.begin(StartUp.fresh(), Optional.empty());
+        ((MainView) scene.getRoot()).show(WorkStage.BRIEF);
     }
 
     private void show(String kind, String piece) {

@@ -74,7 +74,8 @@ record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> p
         return left.file().equals(file.map(Path::toAbsolutePath));
     }
 
-    private static Project fresh() {
+    /** What a start without a design begins with. */
+    static Project fresh() {
         return Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
     }
 
