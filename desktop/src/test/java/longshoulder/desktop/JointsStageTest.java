@@ -135,6 +135,24 @@ class JointsStageTest {
         assertThat(labels(robot, "#candidates")).first().isEqualTo("Left apron into front left leg");
     }
 
+    /** A tenon 0.3 thicker than its mortise: said at once; a tongue is asked for only where there is one. */
+    @Test
+    void tenonAndMortise_asReallyCut_areCompared(FxRobot robot) {
+        robot.interact(() -> robot.lookup("#piece-milled-tenon").query().requestFocus());
+        robot.push(KeyCode.ENTER).write("8.3").push(KeyCode.ENTER);
+        settle();
+        assertThat(bench.project().milled(FRONT_LEFT, "tenon")).contains(Length.ofMicrometres(8300));
+        robot.interact(() -> robot.lookup("#piece-milled-mortise").query().requestFocus());
+        robot.push(KeyCode.ENTER).write("8").push(KeyCode.ENTER);
+        settle();
+        assertThat(bench.plan().findings()).anyMatch(
+                finding -> finding.code().equals("fit-tight") && finding.about().contains(FRONT_LEFT));
+        assertThat(robot.lookup("#piece-milled-tongue").queryAll()).isEmpty();
+        robot.push(KeyCode.SHORTCUT, KeyCode.Z).push(KeyCode.SHORTCUT, KeyCode.Z);
+        settle();
+        assertThat(bench.plan().findings()).noneMatch(finding -> finding.code().equals("fit-tight"));
+    }
+
     @Test
     void candidates_allTypesWithTheirReasons(FxRobot robot) {
         for (JointKind kind : JointKind.ofEnds()) {

@@ -60,10 +60,11 @@ final class ReckoningRows {
         rows.add(ReckoningRow.words(What.SUBHEADING, "figures", Texts.get("reckoning.figures"), 0, false));
         figures.forEach((id, amount) -> choice(piece, id, amount, amount.label().equals(open.label())));
         if (piece.shoulderLength().isPresent()) {
-            milled(piece, Milled.SHOULDER, Texts.get("reckoning.cut"));
+            milled(piece.id(), Milled.SHOULDER, Texts.get("reckoning.cut"));
         }
-        milled(piece, Milled.WIDTH, Texts.get("milled.width"));
-        milled(piece, Milled.THICKNESS, Texts.get("milled.thickness"));
+        milled(piece.id(), Milled.WIDTH, Texts.get("milled.width"));
+        milled(piece.id(), Milled.THICKNESS, Texts.get("milled.thickness"));
+        worked(piece).ifPresent(this::milled);
     }
 
     /** How slanted ends are set out and sawn; once where both are cut alike. */
@@ -214,10 +215,19 @@ final class ReckoningRows {
     }
 
     /** What was really cut, to be entered where it differs from the plan. */
-    private void milled(PlannedPiece piece, Milled what, String text) {
-        Optional<Length> real = bench.project().milled(piece.id(), what.id());
-        rows.add(new ReckoningRow(What.AS_CUT, piece.id(), text, Optional.empty(),
+    private void milled(String id, Milled what, String text) {
+        Optional<Length> real = bench.project().milled(id, what.id());
+        rows.add(new ReckoningRow(What.AS_CUT, id, text, Optional.empty(),
                 real.map(this::figure).orElse("–"), 0, Optional.of(what.id()), real.isPresent()));
+    }
+
+    /** The parts of the joint that is worked on, as test cuts gave them. */
+    private void milled(Joint joint) {
+        milled(joint.id(), Milled.TENON, Texts.get("milled.tenon"));
+        milled(joint.id(), Milled.MORTISE, Texts.get("milled.mortise"));
+        if (joint.kind() == JointKind.COPE_AND_STICK) {
+            milled(joint.id(), Milled.TONGUE, Texts.get("milled.tongue"));
+        }
     }
 
     private String figure(Length length) {
