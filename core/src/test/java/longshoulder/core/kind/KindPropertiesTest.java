@@ -43,7 +43,7 @@ class KindPropertiesTest {
     private static final long HUNDREDTH = 10_000_000;
 
     /** Kinds of many pieces, which take longest; the others are in {@link PlainKindPropertiesTest}. */
-    @Property(tries = 2000)
+    @Property(tries = 4000)
     void anyValuesWithinBounds_planOrStop(@ForAll("designs") Project project) {
         assertSoundOrStopped(project);
     }

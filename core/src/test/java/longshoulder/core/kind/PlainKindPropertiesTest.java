@@ -9,7 +9,7 @@ import net.jqwik.api.Provide;
 /** The same as {@link KindPropertiesTest} for all kinds of few pieces: a class of its own, so that both run at once. */
 class PlainKindPropertiesTest {
 
-    @Property(tries = 8000)
+    @Property(tries = 16000)
     void anyValuesWithinBounds_planOrStop(@ForAll("designs") Project project) {
         KindPropertiesTest.assertSoundOrStopped(project);
     }
