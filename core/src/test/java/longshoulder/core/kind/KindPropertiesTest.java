@@ -79,7 +79,7 @@ class KindPropertiesTest {
         return designs(kind -> MANY_PIECES.contains(kind.id()));
     }
 
-    /** A thousand of each kind are tried in a run. */
+    /** Two thousand of each kind are tried in a run. */
     static Arbitrary<Project> designs(Predicate<Kind> wanted) {
         return Combinators.combine(Arbitraries.of(Kinds.all().stream().filter(wanted).toList()), Arbitraries.longs())
                 .as(KindPropertiesTest::design);
