@@ -2,12 +2,15 @@ package longshoulder.core.finding;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.joint.Groove;
 import longshoulder.core.joint.Joint;
@@ -32,25 +35,27 @@ final class GrooveCheck implements Check {
     @Override
     public List<Finding> run(Subject subject) {
         List<Finding> findings = new ArrayList<>();
+        Map<String, List<Joint>> tenoned = subject.atEnds().stream().filter(joint -> !joint.tenons().isEmpty())
+                .collect(Collectors.groupingBy(joint -> joint.meeting().rail().id()));
         for (Joint joint : subject.joints()) {
             if (joint.plain() instanceof Groove groove) {
-                cutTenons(subject, groove, findings);
+                // Of the joint, which remembers it, and not of the groove, which works it out again.
+                Solid cut = joint.removes();
+                cutTenons(subject, groove, cut, tenoned.getOrDefault(groove.meeting().post().id(), List.of()),
+                        findings);
                 tooDeep(subject, groove, findings);
-                noCheek(subject, groove, findings);
+                noCheek(subject, groove, cut, findings);
                 tight(subject, groove, findings);
             }
         }
         return findings;
     }
 
-    private static void cutTenons(Subject subject, Groove groove, List<Finding> findings) {
-        String post = groove.meeting().post().id();
-        for (Joint joint : subject.atEnds()) {
-            boolean grows = joint.meeting().rail().id().equals(post) && !joint.tenons().isEmpty();
-            if (!grows) {
-                continue;
-            }
-            double lost = joint.tenons().stream().mapToDouble(tenon -> groove.removes().and(tenon.adds()).volume())
+    /** @param tenoned the joints whose tenons grow on the piece in which the groove runs */
+    private static void cutTenons(Subject subject, Groove groove, Solid cut, List<Joint> tenoned,
+            List<Finding> findings) {
+        for (Joint joint : tenoned) {
+            double lost = joint.tenons().stream().mapToDouble(tenon -> cut.and(tenon.adds()).volume())
                     .sum();
             double whole = joint.tenons().stream().mapToDouble(tenon -> tenon.adds().volume()).sum();
             if (lost * TRIFLE > whole) {
@@ -76,10 +81,10 @@ final class GrooveCheck implements Check {
     }
 
     /** On both sides of a panel wood has to stand; a rebate has a lip on one side only. */
-    private static void noCheek(Subject subject, Groove groove, List<Finding> findings) {
+    private static void noCheek(Subject subject, Groove groove, Solid cut, List<Finding> findings) {
         Piece panel = groove.meeting().rail();
-        double front = cheek(groove, groove.meeting().reference());
-        double back = groove.rebate() ? front : cheek(groove, groove.meeting().reference().opposite());
+        double front = cheek(groove, cut, groove.meeting().reference());
+        double back = groove.rebate() ? front : cheek(groove, cut, groove.meeting().reference().opposite());
         if (Math.min(front, back) < Tolerance.LENGTH) {
             Length stock = groove.meeting().referenceExtent().value();
             findings.add(new Finding("groove-no-cheek", Level.STOP,
@@ -94,9 +99,9 @@ final class GrooveCheck implements Check {
     }
 
     /** How much wood stands between a groove and a face of its piece, in millimetres. */
-    private static double cheek(Groove groove, PostFace face) {
+    private static double cheek(Groove groove, Solid cut, PostFace face) {
         HalfSpace surface = face.surface(groove.meeting().post());
-        return -groove.removes().cells().stream().flatMap(cell -> cell.corners().stream())
+        return -cut.cells().stream().flatMap(cell -> cell.corners().stream())
                 .mapToDouble(surface::distance).max().orElse(0);
     }
 
@@ -109,13 +114,13 @@ final class GrooveCheck implements Check {
     /** Told once, at the panel's edge; along the grain wood hardly moves, and one edge that is free lets the other be. */
     private static void tight(Subject subject, Groove groove, List<Finding> findings) {
         Piece panel = groove.meeting().rail();
-        boolean told = findings.stream().flatMap(finding -> finding.about().stream()).anyMatch(panel.id()::equals);
-        if (groove.meeting().part().isEnd() || told || !isHeldAtBothEdges(subject, panel)) {
-            return;
-        }
         Length needed = subject.movement(panel);
         Length room = groove.room().value().times(2);
-        if (room.isLessThan(needed)) {
+        if (groove.meeting().part().isEnd() || !room.isLessThan(needed)) {
+            return;
+        }
+        boolean told = findings.stream().flatMap(finding -> finding.about().stream()).anyMatch(panel.id()::equals);
+        if (!told && isHeldAtBothEdges(subject, panel)) {
             findings.add(new Finding("panel-tight", Level.RISK, List.of(panel.id(), groove.id()),
                     Label.of("finding.panelTight", panel.id(), panel.width().value(), needed, room),
                     new Remedies(subject.project()).set("panel.room", needed).list()));
