@@ -11,24 +11,32 @@ import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 
-/** What a joint is made from: its meeting, and what the maker chose for it or for the whole project. */
-record Setting(Project project, Meeting meeting) {
+/**
+ * What a joint is made from: its meeting, and what the maker chose for it or for the whole project.
+ *
+ * @param kind the type chosen for the meeting; found once, since every figure asks for it
+ */
+record Setting(Project project, Meeting meeting, JointKind kind) {
 
-    /** The type chosen for this meeting; the stopped tenon where none was. Panels and crossings leave no choice. */
-    JointKind kind() {
+    /** Of the type that was chosen; the stopped tenon where none was. Panels and crossings leave no choice. */
+    Setting(Project project, Meeting meeting) {
+        this(project, meeting, kind(project.brief(), meeting));
+    }
+
+    private static JointKind kind(Brief brief, Meeting meeting) {
         if (!meeting.part().isEnd() || meeting.rail().role().isPanel()) {
             return meeting.part() == Meeting.Part.MIDDLE
                     ? JointKind.CROSS_LAP
                     : meeting.rail().role().isPanel() ? JointKind.GROOVE : JointKind.EDGE_JOINT;
         }
-        JointKind chosen = brief().choice(Address.of(meeting.id(), JointKind.CHOICE)).flatMap(JointKind::find)
+        JointKind chosen = brief.choice(Address.of(meeting.id(), JointKind.CHOICE)).flatMap(JointKind::find)
                 .filter(JointKind::isForEnds).orElse(JointKind.STOPPED_TENON);
-        return chosen == JointKind.STOPPED_TENON && isLoose() ? JointKind.LOOSE_TENON : chosen;
+        return chosen == JointKind.STOPPED_TENON && isLoose(brief, meeting) ? JointKind.LOOSE_TENON : chosen;
     }
 
     /** One of the three schools where a shoulder leans: a loose tenon, so that both mortises stay square. */
-    private boolean isLoose() {
-        return !meeting.isSquare() && brief().choice(meeting.id(), JointKind.STOPPED_TENON, "tenon.line")
+    private static boolean isLoose(Brief brief, Meeting meeting) {
+        return !meeting.isSquare() && brief.choice(meeting.id(), JointKind.STOPPED_TENON, "tenon.line")
                 .equals(Optional.of("loose"));
     }
 
