@@ -91,13 +91,14 @@ class ReckoningRowsTest {
         assertThat(told()).anyMatch(line -> line.contains("length over the legs (shown +0.1)"));
     }
 
+    /** Shoulder, width and thickness of the piece, then tenon and mortise of its joint; a top has no joint and no shoulders. */
     @Test
     void asCut_showsWhatWasEntered() {
         bench.light("apron-front");
-        assertThat(milled()).containsExactly("–", "–", "–");
+        assertThat(milled()).containsExactly("–", "–", "–", "–", "–");
         bench.edit(new Edit.RecordMilled("apron-front", Milled.SHOULDER, Length.ofMillimetres(1258)));
         bench.edit(new Edit.RecordMilled("apron-front", Milled.THICKNESS, Length.ofMillimetres(21)));
-        assertThat(milled()).containsExactly("1258", "–", "21");
+        assertThat(milled()).containsExactly("1258", "–", "21", "–", "–");
         bench.light("top");
         assertThat(milled()).containsExactly("–", "–");
     }
