@@ -21,7 +21,10 @@ import longshoulder.core.frame.Alteration;
 import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.Length;
+import longshoulder.core.measure.LengthEntry;
+import longshoulder.core.measure.Unit;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
@@ -291,8 +294,23 @@ class DesignFileTest {
                 "t.longshoulder.json wurde von einem neueren Programm geschrieben (Version 99 des Formats; dieses kennt 1).",
                 "{\"format\":\"longshoulder-design\",\"version\":1}",
                 "t.longshoulder.json: bei dem Anfang: „project“ fehlt.");
+        assertThat(bad(table("5 ells")).message(Locale.GERMAN)).contains("bei project.values.overall.length: ")
+                .endsWith(refusedEntry("5 ells"));
+        assertThat(bad(table("1 mm")).message(Locale.GERMAN)).contains("bei project.values.overall.length: ")
+                .isNotEqualTo(bad(table("1 mm")).getMessage()).doesNotContain(" at ");
         refused.forEach((contents, sentence) -> assertThat(bad(contents).message(Locale.GERMAN)).isEqualTo(sentence));
         assertThat(bad("[]").message(Locale.ENGLISH)).isEqualTo(bad("[]").getMessage()).contains("is not a design");
+    }
+
+    private static String table(String length) {
+        Project table = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
+        return new String(DesignFile.toBytes(table), StandardCharsets.UTF_8).replaceFirst(
+                "(\"overall.length\" *: *\")[^\"]*", "$1" + length);
+    }
+
+    private static String refusedEntry(String typed) {
+        return catchThrowableOfType(EntryException.class, () -> LengthEntry.read(typed, Unit.MILLIMETRE))
+                .message(Locale.GERMAN);
     }
 
     private static BadFile bad(String contents) {

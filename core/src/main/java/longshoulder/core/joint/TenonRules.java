@@ -125,7 +125,7 @@ final class TenonRules {
     Tenon bar() {
         Amount length = setting.givenOr(Brief.TENON_LENGTH,
                 () -> Setting.ruled("amount.tenonLength", Length.ofMillimetres(6), "rule.bar"));
-        Tenon plain = tenon(edgeShoulder(), edgeShoulder());
+        Tenon plain = tenon();
         Amount thin = setting.givenOr(Brief.TENON_THICKNESS, () -> new Amount.Nearest(
                 Label.of("amount.tenonThickness"), Setting.ruled("amount.thinnest", Length.ZERO, "rule.thinnestTool"),
                 setting.project().tools().chisels(), Label.of("rule.thinnestTool")));
