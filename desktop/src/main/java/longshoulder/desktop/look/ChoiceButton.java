@@ -22,9 +22,20 @@ public final class ChoiceButton extends Button {
      *
      * @param id of its node
      * @param text as shown
+     * @param isThere whether it can be taken; what only says that there is nothing cannot
      * @param take does what choosing it means
      */
-    public record Choice(String id, String text, Runnable take) {}
+    public record Choice(String id, String text, boolean isThere, Runnable take) {
+
+        public Choice(String id, String text, Runnable take) {
+            this(id, text, true, take);
+        }
+
+        /** Says that there is nothing to choose. */
+        public static Choice none(String id, String text) {
+            return new Choice(id, text, false, () -> {});
+        }
+    }
 
     private final Supplier<List<Choice>> choices;
 
@@ -73,6 +84,7 @@ public final class ChoiceButton extends Button {
         MenuItem item = new MenuItem(choice.text());
         item.setId(choice.id());
         item.setMnemonicParsing(false);
+        item.setDisable(!choice.isThere());
         item.setOnAction(chosen -> choice.take().run());
         return item;
     }

@@ -3,6 +3,7 @@ package longshoulder.desktop.panel;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.ChoiceButton;
@@ -17,6 +18,7 @@ final class OpenMenu extends HBox {
         ChoiceButton recent = new ChoiceButton("", () -> recent(documents)).named("recent",
                 Texts.get("header.recent"));
         recent.getStyleClass().add("plain");
+        recent.setTooltip(new Tooltip(Texts.get("header.recent")));
         getChildren().addAll(open, recent);
         setAlignment(Pos.CENTER_LEFT);
     }
@@ -25,7 +27,7 @@ final class OpenMenu extends HBox {
         List<Choice> choices = documents.recent().stream().map(path -> new Choice("recent-" + path.getFileName(),
                 path.getFileName() + "   " + path.getParent(), () -> documents.open(path))).toList();
         return choices.isEmpty()
-                ? List.of(new Choice("recent-none", Texts.get("header.recent.none"), () -> {}))
+                ? List.of(Choice.none("recent-none", Texts.get("header.recent.none")))
                 : choices;
     }
 }
