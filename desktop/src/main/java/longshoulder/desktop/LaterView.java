@@ -1,8 +1,8 @@
 package longshoulder.desktop;
 
+import longshoulder.desktop.look.Lines;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The place of a stage that this version does not work out: it says what will stand there, and what serves until then. */
@@ -19,10 +19,7 @@ final class LaterView extends VBox {
     }
 
     private static Label text(String style) {
-        Label label = new Label();
-        label.getStyleClass().add(style);
-        label.setWrapText(true);
-        label.setMinHeight(Region.USE_PREF_SIZE);
+        Label label = Lines.of("", style);
         label.setMaxWidth(520);
         return label;
     }

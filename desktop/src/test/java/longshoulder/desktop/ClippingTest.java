@@ -14,6 +14,10 @@ import java.util.function.Predicate;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
+import java.util.Locale;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Region;
+import org.junit.jupiter.api.AfterEach;
 import javafx.scene.control.Labeled;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
@@ -85,6 +89,19 @@ class ClippingTest {
         return found;
     }
 
+    @AfterEach
+    void english() {
+        Texts.speak(Locale.ENGLISH);
+    }
+
+    /** German words are longer, and nothing gives way to the side either. */
+    @ParameterizedTest
+    @CsvSource({"reading-table, 1024, 700", "story-corner-table, 1280, 800"})
+    void noTextIsCutOff_inGerman(String demo, int width, int height, FxRobot robot) throws Exception {
+        Texts.speak(Locale.GERMANY);
+        noTextIsCutOff(demo, width, height, robot);
+    }
+
     @ParameterizedTest
     @CsvSource({"reading-table, 1024, 700", "reading-table, 1280, 800", "reading-table, 2560, 1440",
             "story-corner-table, 1024, 700", "story-corner-table, 1920, 1080"})
@@ -113,8 +130,9 @@ class ClippingTest {
 
     /** The brief of every kind in the smallest window and in inches, whose figures are longest. */
     @ParameterizedTest
-    @CsvSource({"1024, 700", "1280, 800", "2560, 1440"})
-    void brief_noTextIsCutOff(int width, int height, FxRobot robot) throws Exception {
+    @CsvSource({"en, 1024, 700", "en, 1280, 800", "en, 2560, 1440", "de, 1024, 700"})
+    void brief_noTextIsCutOff(String language, int width, int height, FxRobot robot) throws Exception {
+        Texts.speak(Locale.forLanguageTag(language));
         Workbench bench = show(robot, "reading-table", width, height);
         for (Kind kind : Kinds.all()) {
             robot.interact(() -> {
@@ -131,6 +149,19 @@ class ClippingTest {
         assertThat(all(node -> node instanceof Labeled labeled && labeled.isVisible() && labeled.getWidth() > 0
                 && !labeled.getText().isEmpty()
                 && !labeled.getStyleClass().contains("title") && isCut(labeled))).isEmpty();
+        assertThat(all(node -> node instanceof ScrollPane scroll && isShown(scroll)
+                && scroll.getContent() instanceof Region content
+                && content.getWidth() > scroll.getViewportBounds().getWidth() + 1)).as("wider than its place")
+                .isEmpty();
+    }
+
+    private static boolean isShown(Node node) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (!at.isVisible()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static boolean isCut(Labeled labeled) {

@@ -1,5 +1,6 @@
 package longshoulder.desktop.panel;
 
+import longshoulder.desktop.look.Lines;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -118,10 +119,8 @@ public final class BriefForm extends VBox {
 
     /** What it is at the left, what it stands at to the right. */
     static HBox line(String text, Node control) {
-        Label name = new Label(text);
-        name.setWrapText(true);
+        Label name = Lines.of(text);
         name.setMaxWidth(Double.MAX_VALUE);
-        name.setMinHeight(USE_PREF_SIZE);
         HBox.setHgrow(name, Priority.ALWAYS);
         HBox line = new HBox(name, control);
         line.getStyleClass().add("brief-line");
@@ -163,9 +162,8 @@ public final class BriefForm extends VBox {
         ChoiceButton menu = new ChoiceButton(chosen, () -> Choices.of(bench, choice, choice.name()))
                 .named("brief-" + choice.name().replace('.', '-'), bench.words().meaning(choice) + " " + chosen);
         menu.getStyleClass().add("small");
-        Label name = new Label(bench.words().meaning(choice));
-        name.setWrapText(true);
-        name.setMinHeight(USE_PREF_SIZE);
+        Lines.over(menu);
+        Label name = Lines.of(bench.words().meaning(choice));
         VBox lines = new VBox(name, menu);
         lines.getStyleClass().addAll("brief-line", "brief-way");
         return lines;

@@ -1,5 +1,6 @@
 package longshoulder.desktop.panel;
 
+import longshoulder.desktop.look.Lines;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -85,8 +86,7 @@ public final class CandidatesPane extends ScrollPane {
             Remedy remedy = finding.remedies().get(i);
             Button button = button("joint-remedy-" + finding.code() + "-" + (i + 1),
                     bench.words().sentence(remedy.label()), () -> bench.edit(remedy.edit()));
-            button.setWrapText(true);
-            button.setMinHeight(USE_PREF_SIZE);
+            Lines.over(button);
             box.getChildren().add(button);
         }
         return box;
@@ -103,6 +103,7 @@ public final class CandidatesPane extends ScrollPane {
         name.getStyleClass().setAll("choice", chosen ? "open" : "closed");
         name.setId("candidate-" + candidate.kind().id());
         name.setMaxWidth(Double.MAX_VALUE);
+        Lines.over(name);
         name.setOnAction(action -> tryOut(joint, candidate.kind(), chosen));
         VBox box = new VBox(name);
         box.getStyleClass().add("candidate");
@@ -175,10 +176,7 @@ public final class CandidatesPane extends ScrollPane {
     }
 
     private static Label text(String text, String styleClass) {
-        Label label = new Label(text);
-        label.getStyleClass().add(styleClass);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
+        Label label = Lines.of(text, styleClass);
         return label;
     }
 

@@ -1,5 +1,6 @@
 package longshoulder.desktop.panel;
 
+import longshoulder.desktop.look.Lines;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.css.PseudoClass;
@@ -134,7 +135,7 @@ public final class CutListPane extends VBox {
         Label about = new Label(marks(line.marks()) + " · " + bench.words().text("wood." + line.wood())
                 + line.mirrorOf().map(other -> ", " + Texts.get("cutlist.mirror") + " " + other).orElse(""));
         about.getStyleClass().add("quiet");
-        about.setWrapText(true);
+        Lines.over(about);
         HBox what = new HBox(name, about);
         what.setAlignment(Pos.BASELINE_LEFT);
         what.getStyleClass().add("what");

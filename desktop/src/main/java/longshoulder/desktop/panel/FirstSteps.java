@@ -1,5 +1,6 @@
 package longshoulder.desktop.panel;
 
+import longshoulder.desktop.look.Lines;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -48,9 +49,7 @@ public final class FirstSteps extends VBox {
         Label number = new Label(String.valueOf(STEPS.indexOf(step) + 1));
         number.getStyleClass().add("piece-mark");
         number.setMinWidth(USE_PREF_SIZE);
-        Label text = new Label(Texts.get("first." + step));
-        text.setWrapText(true);
-        text.setMinHeight(USE_PREF_SIZE);
+        Label text = Lines.of(Texts.get("first." + step));
         HBox box = new HBox(number, text);
         box.getStyleClass().add("step");
         return box;

@@ -1,5 +1,6 @@
 package longshoulder.desktop.panel;
 
+import longshoulder.desktop.look.Lines;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.css.PseudoClass;
@@ -59,8 +60,7 @@ public final class JointList extends ScrollPane {
         Button row = new Button(marks + "\n" + bench.words().text("joint." + joint.type()));
         row.getStyleClass().setAll("row", "joint-row");
         row.setId(id(joint.id()));
-        row.setWrapText(true);
-        row.setMinHeight(USE_PREF_SIZE);
+        Lines.over(row);
         row.setMaxWidth(Double.MAX_VALUE);
         row.setAccessibleText(bench.words().name(joint.id()) + ", " + bench.words().text("joint." + joint.type()));
         row.setOnAction(action -> bench.plan().joints().stream().filter(one -> one.id().equals(joint.id())).findFirst()

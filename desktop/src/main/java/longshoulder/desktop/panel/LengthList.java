@@ -1,5 +1,6 @@
 package longshoulder.desktop.panel;
 
+import longshoulder.desktop.look.Lines;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -146,22 +147,15 @@ public final class LengthList extends VBox {
         Length run = HouseRules.limit(bench.project().brief(), HouseRules.FENCE_RUN);
         if (lit) {
             Stream.of(piece.start(), piece.finish()).flatMap(cut -> bench.words().say(cut, run).stream()).distinct()
-                    .forEach(sentence -> notes.getChildren().add(note(sentence)));
+                    .forEach(sentence -> notes.getChildren().add(Lines.of(sentence)));
         }
         if (lit && !piece.start().isSquare()) {
             notes.getChildren().add(new ProofForm(bench, piece));
         }
         if (bench.project().cutShoulders().containsKey(piece.id())) {
-            notes.getChildren().add(note(Texts.get("lengths.cut")));
+            notes.getChildren().add(Lines.of(Texts.get("lengths.cut")));
         }
         notes.setManaged(!notes.getChildren().isEmpty());
         return notes;
-    }
-
-    private static Label note(String text) {
-        Label note = new Label(text);
-        note.setWrapText(true);
-        note.setMinHeight(Region.USE_PREF_SIZE);
-        return note;
     }
 }

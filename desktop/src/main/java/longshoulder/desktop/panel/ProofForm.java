@@ -1,11 +1,11 @@
 package longshoulder.desktop.panel;
 
+import longshoulder.desktop.look.Lines;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.EntryException;
@@ -30,8 +30,7 @@ final class ProofForm extends VBox {
         this.piece = piece;
         getStyleClass().add("proof");
         answer.setId("proof-answer");
-        answer.setWrapText(true);
-        answer.setMinHeight(Region.USE_PREF_SIZE);
+        Lines.over(answer);
         HBox fields = new HBox(new Label(Texts.get("proof.title")), shortEdge, longEdge, bevel);
         fields.setAlignment(Pos.CENTER_LEFT);
         fields.getStyleClass().add("proof-fields");

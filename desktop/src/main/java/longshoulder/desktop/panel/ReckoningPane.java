@@ -1,5 +1,6 @@
 package longshoulder.desktop.panel;
 
+import longshoulder.desktop.look.Lines;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
@@ -104,10 +105,7 @@ public final class ReckoningPane extends VBox {
     }
 
     private HBox heading(ReckoningRow row) {
-        Label name = new Label(row.text());
-        name.getStyleClass().add("heading");
-        name.setWrapText(true);
-        name.setMinHeight(USE_PREF_SIZE);
+        Label name = Lines.of(row.text(), "heading");
         Label mark = new Label(bench.plan().piece(row.id()).piece().mark());
         mark.getStyleClass().add("piece-mark");
         mark.setMinWidth(USE_PREF_SIZE);
@@ -132,24 +130,17 @@ public final class ReckoningPane extends VBox {
     }
 
     private Label sentence(String text) {
-        Label label = wrapped(text);
+        Label label = Lines.of(text);
         figures.set(figures.size() - 1, label::setText);
         label.getStyleClass().add("sentence");
         return label;
     }
 
     private static Label because(ReckoningRow row) {
-        Label because = wrapped(row.text());
+        Label because = Lines.of(row.text());
         because.getStyleClass().add("because");
         because.setPadding(new Insets(0, 60, 4, indent(row.depth()) + 16.0));
         return because;
-    }
-
-    private static Label wrapped(String text) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        return label;
     }
 
     private static int indent(int depth) {
@@ -157,7 +148,7 @@ public final class ReckoningPane extends VBox {
     }
 
     private HBox line(ReckoningRow row) {
-        Label name = wrapped(row.text());
+        Label name = Lines.of(row.text());
         HBox.setHgrow(name, Priority.ALWAYS);
         name.setMaxWidth(Double.MAX_VALUE);
         HBox line = new HBox(name, row.what() == What.RESULT ? result(row) : field(row, "line-" + row.id()));
@@ -213,8 +204,7 @@ public final class ReckoningPane extends VBox {
         Button button = new Button(text);
         button.getStyleClass().setAll("choice", open ? "open" : "closed");
         button.setMaxWidth(Double.MAX_VALUE);
-        button.setWrapText(true);
-        button.setMinHeight(USE_PREF_SIZE);
+        Lines.over(button);
         return button;
     }
 
@@ -252,9 +242,10 @@ public final class ReckoningPane extends VBox {
                 () -> Choices.of(bench, choice, row.parameter().orElseThrow()))
                 .named((type ? "joint-" : address.parameter().replace('.', '-') + "-") + row.id().replace('/', '-'),
                         row.text() + " " + row.figure());
-        Label name = wrapped(row.text());
+        Label name = Lines.of(row.text());
         name.setMaxWidth(Double.MAX_VALUE);
         if (row.figure().length() + row.text().length() > BESIDE) {
+            Lines.over(menu);
             VBox lines = new VBox(name, menu);
             lines.getStyleClass().addAll("joint-line", "joint-lines");
             return lines;
@@ -268,7 +259,7 @@ public final class ReckoningPane extends VBox {
 
     /** What was really cut at the saw. */
     private HBox asCut(ReckoningRow row) {
-        Label name = new Label(row.text());
+        Label name = Lines.of(row.text());
         name.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(name, Priority.ALWAYS);
         Milled what = row.parameter().flatMap(Milled::find).orElseThrow();

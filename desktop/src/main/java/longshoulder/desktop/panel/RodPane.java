@@ -34,7 +34,7 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
  */
 public final class RodPane extends Pane implements Themed {
 
-    private static final double SIDE = 64;
+    private static final double SIDE = 96;
     private static final double TOP = 56;
     private static final double BOTTOM = 14;
     private static final double BETWEEN = 8;

@@ -20,6 +20,9 @@ import longshoulder.desktop.model.Workbench;
 /** The stages of the work from left to right, each with one line that says what is settled there and what is open. */
 public final class StageBar extends HBox {
 
+    /** So much wider than the others, in pixels, are the stages that have something to say of their state. */
+    private static final double MORE = 36;
+
     private final Workbench bench;
     private final Map<WorkStage, ToggleButton> buttons = new EnumMap<>(WorkStage.class);
     private final Map<WorkStage, Label> states = new EnumMap<>(WorkStage.class);
@@ -55,7 +58,7 @@ public final class StageBar extends HBox {
         button.setTooltip(new Tooltip(Texts.get("stage." + stage.id() + ".key")));
         button.setMaxWidth(Double.MAX_VALUE);
         button.setMinWidth(0);
-        button.setPrefWidth(1);
+        button.setPrefWidth(stage.isWorkedOut() ? MORE : 0);
         HBox.setHgrow(button, Priority.ALWAYS);
         button.setOnAction(action -> {
             // The chosen one stays chosen.

@@ -1,5 +1,6 @@
 package longshoulder.desktop.sheet;
 
+import longshoulder.desktop.look.Lines;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -91,9 +92,7 @@ final class FindingMarks {
     }
 
     private VBox card(Finding finding) {
-        Label words = new Label(bench.words().say(finding) + ".");
-        words.setWrapText(true);
-        words.setMinHeight(javafx.scene.layout.Region.USE_PREF_SIZE);
+        Label words = Lines.of(bench.words().say(finding) + ".");
         Label level = new Label(bench.words().text("level." + level(finding)));
         level.getStyleClass().addAll("level", level(finding));
         VBox card = new VBox(level, words);
@@ -103,7 +102,7 @@ final class FindingMarks {
         for (Remedy remedy : finding.remedies()) {
             Button button = new Button(bench.words().sentence(remedy.label()));
             button.getStyleClass().add("remedy");
-            button.setWrapText(true);
+            Lines.over(button);
             button.setMaxWidth(Double.MAX_VALUE);
             button.setOnAction(action -> bench.edit(remedy.edit()));
             card.getChildren().add(button);
