@@ -13,6 +13,11 @@ import longshoulder.desktop.sheet.KeyPlan;
 /** The stage of the joints: all joints, the one that is worked on drawn large, and what it could be instead. */
 final class JointsView extends BorderPane implements StageView {
 
+    /** The share of the height in which the candidates stand beside each other. */
+    private static final double COMPARISON = 0.46;
+    private static final double LEAST = 180;
+    private static final double MOST = 380;
+
     private final JointSheet sheet;
     private final CandidatesPane candidates;
     private final KeyPlan keyPlan;
@@ -28,8 +33,11 @@ final class JointsView extends BorderPane implements StageView {
         bench.planProperty().addListener((observed, was, is) -> refreshKeyPlan());
         bench.pieceProperty().addListener((observed, was, is) -> refreshKeyPlan());
         bench.jointProperty().addListener((observed, was, is) -> refreshKeyPlan());
-        setCenter(sheet);
-        setRight(candidates);
+        VBox.setVgrow(sheet, Priority.ALWAYS);
+        candidates.setMinHeight(LEAST);
+        candidates.setMaxHeight(MOST);
+        candidates.prefHeightProperty().bind(heightProperty().multiply(COMPARISON));
+        setCenter(new VBox(sheet, candidates));
     }
 
     private void refreshKeyPlan() {

@@ -8,24 +8,24 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
-import java.util.Locale;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Region;
-import org.junit.jupiter.api.AfterEach;
-import javafx.scene.control.Labeled;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
-import longshoulder.core.plan.Planner;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.look.FigureField;
@@ -35,6 +35,8 @@ import longshoulder.desktop.model.FileAsker;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.sheet.SheetPane;
 import longshoulder.files.DesignFile;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -128,6 +130,22 @@ class ClippingTest {
         assertNothingIsCut();
     }
 
+    /** Findings of all levels at once, in longer words, leave room for the rest of the header. */
+    @Test
+    void manyFindings_noTextIsCutOff(FxRobot robot) throws Exception {
+        Texts.speak(Locale.GERMANY);
+        Workbench bench = show(robot, "reading-table", 1024, 700);
+        robot.interact(() -> {
+            bench.edit(new Edit.Give("tenon.meeting", new Value.Chosen("full")));
+            bench.edit(new Edit.Give("tenon.length", new Value.Measured(Length.ofMillimetres(58))));
+            bench.edit(new Edit.Give("apron.width", new Value.Measured(Length.ofMillimetres(160))));
+            bench.edit(new Edit.Give("tenon.thickness", new Value.Measured(Length.ofMillimetres(11))));
+            layOut(view.getScene());
+        });
+        assertThat(((Labeled) view.lookup("#state")).getText()).contains("Halt", "Gefahr", "Hinweis");
+        assertNothingIsCut();
+    }
+
     /** The brief of every kind in the smallest window and in inches, whose figures are longest. */
     @ParameterizedTest
     @CsvSource({"en, 1024, 700", "en, 1280, 800", "en, 2560, 1440", "de, 1024, 700"})
@@ -146,10 +164,12 @@ class ClippingTest {
     }
 
     private void assertNothingIsCut() {
+        assertThat(view.minWidth(-1)).as("fits into the window").isLessThanOrEqualTo(view.getScene().getWidth());
         assertThat(all(node -> node instanceof Labeled labeled && labeled.isVisible() && labeled.getWidth() > 0
                 && !labeled.getText().isEmpty()
                 && !labeled.getStyleClass().contains("title") && isCut(labeled))).isEmpty();
         assertThat(all(node -> node instanceof ScrollPane scroll && isShown(scroll)
+                && !"other-candidates".equals(scroll.getId())
                 && scroll.getContent() instanceof Region content
                 && content.getWidth() > scroll.getViewportBounds().getWidth() + 1)).as("wider than its place")
                 .isEmpty();

@@ -7,15 +7,18 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.SnapshotParameters;
+import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
+import javafx.scene.paint.Color;
 import javafx.stage.Stage;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
@@ -176,6 +179,34 @@ class JointsStageTest {
         settle();
         assertThat(robot.lookup("#trial").tryQuery()).isEmpty();
         assertThat(Arrays.equals(picture(robot), drawn)).isTrue();
+    }
+
+    /** The present joint at the left and all others beside it, each with its picture. */
+    @Test
+    void candidates_standSideBySide(FxRobot robot) throws Exception {
+        double top = robot.lookup("#candidate-divided-tenon").query().localToScene(0, 0).getY();
+        double left = 0;
+        for (Node card : robot.lookup("#other-candidates").lookup(".candidate").queryAll()) {
+            Node name = card.lookup(".choice");
+            assertThat(name.localToScene(0, 0).getY()).isEqualTo(top);
+            assertThat(name.localToScene(0, 0).getX()).isGreaterThan(left);
+            left = name.localToScene(name.getBoundsInLocal()).getMaxX();
+        }
+        Canvas picture = (Canvas) robot.lookup("#candidate-divided-tenon").query().getParent().lookup("Canvas");
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> isDrawn(robot, picture));
+    }
+
+    private static boolean isDrawn(FxRobot robot, Canvas canvas) {
+        boolean[] drawn = new boolean[1];
+        robot.interact(() -> {
+            SnapshotParameters clear = new SnapshotParameters();
+            clear.setFill(Color.TRANSPARENT);
+            WritableImage image = canvas.snapshot(clear, null);
+            for (int x = 0; x < image.getWidth(); x++) {
+                drawn[0] |= image.getPixelReader().getArgb(x, (int) image.getHeight() / 2) != 0;
+            }
+        });
+        return drawn[0];
     }
 
     @Test

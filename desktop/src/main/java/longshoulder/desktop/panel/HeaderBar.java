@@ -38,7 +38,7 @@ public final class HeaderBar extends HBox {
         name.getStyleClass().add("product");
         name.setMinWidth(Region.USE_PREF_SIZE);
         title.getStyleClass().add("title");
-        title.setMinWidth(60);
+        title.setMinWidth(24);
         HBox.setHgrow(title, Priority.SOMETIMES);
         state.getStyleClass().add("state");
         state.setId("state");

@@ -1,9 +1,13 @@
 package longshoulder.desktop.sheet;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
@@ -38,28 +42,27 @@ import longshoulder.desktop.model.Trial;
 import longshoulder.desktop.model.Workbench;
 
 /**
- * The joint that is worked on, large: three sections of it closed, with the figures of its tenon, and below it pulled apart along its way by a slider. While
+ * The joint that is worked on, large: three sections of it closed, with the figures of its tenon, and beside or below them it pulled apart along its way by a slider. While
  * another joint is tried out it is drawn as it would be, the present one dashed over it.
  */
 public final class JointSheet extends Pane implements Themed {
 
     private static final double EDGE = 20;
-    private static final double CAPTION = 26;
 
-    /** Room for figures beside and below each section. */
-    private static final double FIGURES = 60;
-    private static final double BELOW = 26;
+    /** A sheet this much wider than high has its sections beside the picture, with this share of the width; else above it. */
+    private static final double WIDE = 1.2;
+    private static final double BESIDE = 0.56;
+    private static final double ABOVE = 0.46;
+
     private static final double PULL = 40;
     private static final double FIRST_TURN = 28;
     private static final double FIRST_LIFT = 24;
-
-    private static final List<Section> SECTIONS = List.of(Section.ELEVATION, Section.PLAN, Section.ACROSS);
 
     private final Workbench bench;
     private final Canvas canvas = new Canvas();
     private final Slider pull = new Slider(0, 1, 0.6);
     private final Label pullName = new Label(Texts.get("joints.pull"));
-    private final List<Text> captions = new ArrayList<>();
+    private final Map<Section, Text> captions = new EnumMap<>(Section.class);
     private double turn = FIRST_TURN;
     private double lift = FIRST_LIFT;
     private double lastX;
@@ -70,22 +73,22 @@ public final class JointSheet extends Pane implements Themed {
         setId("joint-sheet");
         getStyleClass().add("sheet");
         setFocusTraversable(true);
-        setMinSize(260, 300);
+        setMinSize(260, 200);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         canvas.setMouseTransparent(true);
         pull.setId("pull");
         pull.setBlockIncrement(0.1);
         pull.setAccessibleText(Texts.get("joints.pull"));
         pull.valueProperty().addListener((observed, was, is) -> paint());
-        for (String key : List.of("joints.elevation", "joints.plan", "joints.across")) {
-            Text caption = new Text(Texts.get(key));
+        for (Section section : Section.values()) {
+            Text caption = new Text(Texts.get("joints." + section.name().toLowerCase(Locale.ROOT)));
             caption.getStyleClass().add("caption");
             caption.setFont(Typefaces.figures(13, false));
-            captions.add(caption);
+            captions.put(section, caption);
         }
         pullName.getStyleClass().add("quiet");
         getChildren().addAll(canvas, pullName, pull);
-        getChildren().addAll(captions);
+        getChildren().addAll(captions.values());
         bench.planProperty().addListener((observed, was, is) -> paint());
         bench.pieceProperty().addListener((observed, was, is) -> paint());
         bench.jointProperty().addListener((observed, was, is) -> paint());
@@ -166,36 +169,29 @@ public final class JointSheet extends Pane implements Themed {
                 .orElse(joint.get());
         JointDetail detail = new JointDetail(plan, shown);
         Optional<JointDetail> before = trial.map(any -> new JointDetail(bench.plan(), joint.get()));
-        double half = canvas.getHeight() * 0.46;
-        sections(detail, before, shown, half);
-        apart(detail, half);
+        double width = canvas.getWidth();
+        double height = canvas.getHeight();
+        if (width > WIDE * height) {
+            sections(detail, before, shown, new Rectangle2D(0, 0, BESIDE * width, height));
+            apart(detail, new Rectangle2D(BESIDE * width, EDGE, (1 - BESIDE) * width, height - EDGE));
+        } else {
+            sections(detail, before, shown, new Rectangle2D(0, 0, width, ABOVE * height));
+            apart(detail, new Rectangle2D(0, ABOVE * height, width, (1 - ABOVE) * height));
+        }
     }
 
-    /** All three at one scale, so that the thicknesses can be compared, with room for figures round each. */
-    private void sections(JointDetail detail, Optional<JointDetail> before, Joint joint, double height) {
-        List<Drawing> drawings = SECTIONS.stream().map(section -> drawing(detail, section)).toList();
-        double across = drawings.stream().mapToDouble(drawing -> drawing.extent().width()).sum();
-        double down = drawings.stream().mapToDouble(drawing -> drawing.extent().height()).max().orElse(1);
-        double room = canvas.getWidth() - 2 * EDGE - drawings.size() * FIGURES;
-        double scale = Math.max(0.01, Math.min(room / across, (height - EDGE - CAPTION - BELOW) / down));
-        double spare = (room - scale * across) / drawings.size();
-        double x = EDGE + (FIGURES + spare) / 2;
+    private void sections(JointDetail detail, Optional<JointDetail> before, Joint joint, Rectangle2D area) {
         List<FigureField> figures = new ArrayList<>();
-        for (int i = 0; i < drawings.size(); i++) {
-            Section section = SECTIONS.get(i);
-            Drawing drawing = drawings.get(i);
-            Extent extent = drawing.extent();
-            double y = EDGE + (height - EDGE - CAPTION - BELOW - scale * extent.height()) / 2 + scale * extent.high();
-            PlacedView view = new PlacedView(detail.view(section), "", drawing, scale, x - scale * extent.left(), y);
+        for (SectionLayout.Place place : new SectionLayout(detail, area).places()) {
+            Section section = place.section();
+            PlacedView view = place.view();
             Brush brush = new Brush(canvas);
             SheetPen pen = new SheetPen(brush, this::wood, "");
             pen.draw(view, false, () -> pen.hatch(view, detail.cutFaces(section), joint.meeting().rail().id()));
-            before.ifPresent(old -> pen.ghost(view, drawing(old, section)));
+            before.ifPresent(old -> pen.ghost(view, SectionLayout.drawing(old, section)));
             detail.dimensions(section).forEach(dimension -> figures.add(figure(joint, dimension, view, brush)));
-            Text caption = captions.get(i);
-            caption.relocate(Math.rint(x + scale * extent.width() / 2 - caption.getLayoutBounds().getWidth() / 2),
-                    height - CAPTION + 4);
-            x += scale * extent.width() + FIGURES + spare;
+            Text caption = Objects.requireNonNull(captions.get(section));
+            caption.relocate(Math.rint(place.captionX() - caption.getLayoutBounds().getWidth() / 2), place.captionY());
         }
         show(figures);
     }
@@ -227,17 +223,13 @@ public final class JointSheet extends Pane implements Themed {
 
     private void show(List<FigureField> figures) {
         List<Node> nodes = new ArrayList<>(List.of(canvas, pullName, pull));
-        nodes.addAll(captions);
+        nodes.addAll(captions.values());
         nodes.addAll(figures);
         FocusKeeper.rebuild(this, () -> getChildren().setAll(nodes));
     }
 
-    private static Drawing drawing(JointDetail detail, Section section) {
-        return Drawing.visibleOf(detail.section(section), detail.view(section));
-    }
-
     /** The picture keeps its scale while it is pulled apart: it has room for the farthest. */
-    private void apart(JointDetail detail, double top) {
+    private void apart(JointDetail detail, Rectangle2D area) {
         View eye = View.pictorial(turn, lift);
         Extent closed = Drawing.visibleOf(detail.apart(0), eye).extent();
         Extent open = Drawing.visibleOf(detail.apart(1), eye).extent();
@@ -245,11 +237,11 @@ public final class JointSheet extends Pane implements Themed {
         double x1 = Math.max(closed.right(), open.right());
         double low = Math.min(closed.low(), open.low());
         double high = Math.max(closed.high(), open.high());
-        double height = canvas.getHeight() - top - EDGE;
-        double scale = Math.max(0.01,
-                Math.min((canvas.getWidth() - 2 * EDGE) / (x1 - x0), (height - 8) / (high - low)));
+        double scale = Math.max(0.01, Math.min((area.getWidth() - 2 * EDGE) / (x1 - x0),
+                (area.getHeight() - EDGE - 8) / (high - low)));
         PlacedView view = new PlacedView(eye, "", Drawing.visibleOf(detail.apart(pull.getValue()), eye), scale,
-                canvas.getWidth() / 2 - scale * (x0 + x1) / 2, top + height / 2 + scale * (low + high) / 2);
+                (area.getMinX() + area.getMaxX()) / 2 - scale * (x0 + x1) / 2,
+                (area.getMinY() + area.getMaxY() - EDGE) / 2 + scale * (low + high) / 2);
         new SheetPen(new Brush(canvas), this::wood, "").draw(view, false);
     }
 

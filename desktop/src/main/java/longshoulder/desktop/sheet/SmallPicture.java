@@ -1,6 +1,7 @@
 package longshoulder.desktop.sheet;
 
 import javafx.scene.canvas.Canvas;
+import javafx.scene.paint.Color;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Extent;
 import longshoulder.core.geometry.View;
@@ -22,6 +23,11 @@ public record SmallPicture(Drawing drawing, View eye, Plan plan) {
                 canvas.getWidth() / 2 - scale * (box.left() + box.right()) / 2,
                 canvas.getHeight() / 2 + scale * (box.low() + box.high()) / 2);
         canvas.getGraphicsContext2D().clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        new SheetPen(new Brush(canvas), id -> Palette.wood(plan.piece(id).wood()), "").drawFine(placed);
+        new SheetPen(new Brush(canvas), this::wood, "").drawFine(placed);
+    }
+
+    /** Wedges and loose tenons are no pieces of the cut list. */
+    private Color wood(String id) {
+        return plan.has(id) ? Palette.wood(plan.piece(id).wood()) : Palette.litWood();
     }
 }

@@ -1,0 +1,86 @@
+package longshoulder.desktop.panel;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
+import javafx.application.Platform;
+import javafx.scene.canvas.Canvas;
+import longshoulder.core.brief.Address;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.brief.Value;
+import longshoulder.core.drawing.Drawing;
+import longshoulder.core.drawing.JointDetail;
+import longshoulder.core.geometry.View;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import longshoulder.desktop.sheet.SmallPicture;
+
+/**
+ * Small pictures of one joint as each of its types would make it, drawn apart. Each asks for a plan of its own, so they are drawn
+ * one after another beside the interface's own thread, when edits have paused; what is asked for last overtakes.
+ */
+final class CandidatePictures {
+
+    private static final double WIDTH = 184;
+    private static final double HEIGHT = 72;
+
+    private static final View EYE = View.pictorial(28, 24);
+    private static final double APART = 0.8;
+
+    /** An edit after the last within so many milliseconds finds nothing begun. */
+    private static final long PAUSE = 120;
+
+    private final Map<JointKind, Canvas> canvases = new EnumMap<>(JointKind.class);
+    private final AtomicLong asked = new AtomicLong();
+    private String joint = "";
+
+    /** Where a type is drawn: the same canvas for good, so that it is not empty while it waits to be drawn anew. */
+    Canvas of(JointKind kind) {
+        return canvases.computeIfAbsent(kind, one -> new Canvas(WIDTH, HEIGHT));
+    }
+
+    /** Draws a joint as each of the types would make it, in the order given. */
+    void draw(Project project, Joint chosen, List<JointKind> kinds) {
+        if (!chosen.id().equals(joint)) {
+            joint = chosen.id();
+            canvases.values().forEach(canvas -> canvas.getGraphicsContext2D().clearRect(0, 0, WIDTH, HEIGHT));
+        }
+        long turn = asked.incrementAndGet();
+        Thread.startVirtualThread(() -> drawAll(project, chosen, kinds, turn));
+    }
+
+    private void drawAll(Project project, Joint chosen, List<JointKind> kinds, long turn) {
+        try {
+            Thread.sleep(PAUSE);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            return;
+        }
+        for (JointKind kind : kinds) {
+            if (asked.get() != turn) {
+                return;
+            }
+            picture(project, chosen, kind).ifPresent(picture -> Platform.runLater(() -> {
+                if (asked.get() == turn) {
+                    picture.on(of(kind));
+                }
+            }));
+        }
+    }
+
+    private static Optional<SmallPicture> picture(Project project, Joint chosen, JointKind kind) {
+        Project with = kind == chosen.kind()
+                ? project
+                : new Edit.Give(Address.of(chosen.id(), JointKind.CHOICE), new Value.Chosen(kind.id()))
+                        .applyTo(project);
+        Plan plan = Planner.plan(with);
+        return plan.joints().stream().filter(one -> one.id().equals(chosen.id())).findFirst()
+                .map(one -> new SmallPicture(Drawing.visibleOf(new JointDetail(plan, one).apart(APART), EYE), EYE,
+                        plan));
+    }
+}
