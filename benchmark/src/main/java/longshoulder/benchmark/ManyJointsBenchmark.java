@@ -32,7 +32,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 3, time = 2)
+@Warmup(iterations = 8, time = 2)
 @Measurement(iterations = 4, time = 2)
 @Fork(1)
 public class ManyJointsBenchmark {

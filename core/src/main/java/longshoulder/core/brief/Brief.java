@@ -75,7 +75,13 @@ public record Brief(String kind, Map<String, Value> values) {
 
     /** The option chosen for a joint alone, else for its type, else for the whole project; empty where there is none. */
     public Optional<String> choice(String joint, JointKind type, String parameter) {
-        return Address.all(joint, type, parameter).stream().flatMap(name -> choice(name).stream()).findFirst();
+        for (String name : Address.all(joint, type, parameter)) {
+            Optional<String> chosen = choice(name);
+            if (chosen.isPresent()) {
+                return chosen;
+            }
+        }
+        return Optional.empty();
     }
 
     /** The option chosen for a parameter; empty where there is none. */

@@ -29,6 +29,8 @@ public enum JointKind {
     private static final List<Parameter> MOULD = List.of(measure("mould.width"), measure("mould.depth"),
             choice("mould.form", "bevelled", "square"), choice("mould.corner", "scribed", "mitred"));
 
+    private final String id = name().toLowerCase(Locale.ROOT).replace('_', '-');
+
     /** What it asks for; every length may be left to the school. */
     public List<Parameter> parameters() {
         return switch (this) {
@@ -53,6 +55,7 @@ public enum JointKind {
             case STUB_TENON ->
                 without(HouseRules.LENGTH, tenon(BOLT, measure("runner.height"), measure("runner.depth")));
             case LOOSE_TENON -> List.of(measure("tenon.thickness"), measure("mortise.depth"),
+                    choice("mortise.fit", "easy", "locating"), measure("mortise.easing"),
                     choice("mortise.ends", "round", "square"), choice(HouseRules.THICKNESS, HouseRules.THICKNESSES));
             case HOUSING -> List.of(measure("housing.depth"));
             case LAPPED_DOVETAIL, SLIDING_DOVETAIL -> List.of(measure("tail.length"), measure("tail.entry"),
@@ -114,7 +117,7 @@ public enum JointKind {
 
     /** Stable name, such as {@code haunched-tenon}. */
     public String id() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return id;
     }
 
     /** The type with an id; empty if there is none. */

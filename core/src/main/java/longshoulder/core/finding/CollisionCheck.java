@@ -2,9 +2,13 @@ package longshoulder.core.finding;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.joint.Joinery;
@@ -21,14 +25,20 @@ final class CollisionCheck implements Check {
     public List<Finding> run(Subject subject) {
         List<Finding> findings = new ArrayList<>();
         Set<String> reported = new HashSet<>();
-        subject.tenons().filter(CollisionCheck::isFitted).forEach(tenon -> Joinery
-                .competitors(tenon, subject.joints()).filter(CollisionCheck::isFitted).forEach(other -> {
-                    if (!reported.contains(other.id()) && collide(tenon, other)) {
-                        reported.add(tenon.id());
-                        findings.add(finding(subject, tenon, other));
-                    }
-                }));
+        Map<String, List<Tenon>> byPost = subject.tenons().filter(CollisionCheck::isFitted).collect(Collectors
+                .groupingBy(tenon -> tenon.meeting().post().id(), LinkedHashMap::new, Collectors.toList()));
+        byPost.values().forEach(tenons -> tenons.forEach(tenon -> competitors(tenon, tenons).forEach(other -> {
+            if (!reported.contains(other.id()) && collide(tenon, other)) {
+                reported.add(tenon.id());
+                findings.add(finding(subject, tenon, other));
+            }
+        })));
         return findings;
+    }
+
+    /** Those of the tenons in one post that want the place of this one. */
+    private static Stream<Tenon> competitors(Tenon tenon, List<Tenon> inPost) {
+        return inPost.stream().filter(other -> !other.id().equals(tenon.id()) && Joinery.compete(tenon, other));
     }
 
     /** Whether it was fitted to what it meets; other joints are looked at as solids. */

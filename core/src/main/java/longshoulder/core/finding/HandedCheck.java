@@ -2,7 +2,9 @@ package longshoulder.core.finding;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding.Level;
@@ -31,7 +33,9 @@ final class HandedCheck implements Check {
         List<Piece> unmarked = subject.built().pieces().stream()
                 .filter(piece -> !Orientation.isMarked(subject.project(), piece.id())).toList();
         mirrored(subject, unmarked, findings);
-        unmarked.forEach(piece -> turned(subject, piece, findings));
+        Map<String, List<Joint>> byRail = subject.joints().stream()
+                .collect(Collectors.groupingBy(joint -> joint.meeting().rail().id()));
+        unmarked.forEach(piece -> turned(subject, piece, byRail.getOrDefault(piece.id(), List.of()), findings));
         return findings;
     }
 
@@ -66,10 +70,9 @@ final class HandedCheck implements Check {
         return alike ? Congruence.of(subject.outline(a.id()), subject.outline(b.id())) : Congruence.DIFFERENT;
     }
 
-    private static void turned(Subject subject, Piece piece, List<Finding> findings) {
-        boolean plain = subject.joints().stream().filter(joint -> joint.meeting().rail().id().equals(piece.id()))
-                .allMatch(joint -> joint.tenons().isEmpty() || isPlain(joint));
-        if (plain) {
+    /** @param own the joints at the piece's ends */
+    private static void turned(Subject subject, Piece piece, List<Joint> own, List<Finding> findings) {
+        if (own.stream().allMatch(joint -> joint.tenons().isEmpty() || isPlain(joint))) {
             return;
         }
         Set<HalfTurn> truly = Congruence.halfTurns(subject.outline(piece.id()));

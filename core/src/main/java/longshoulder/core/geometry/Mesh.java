@@ -55,7 +55,8 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
 
     /** The same skin on an equal piece that stands elsewhere. */
     public Mesh moved(Pose from, Pose to) {
-        UnaryOperator<Vector3D> move = point -> to.toWorld(from.toLocal(point));
+        Vector3D by = to.origin().subtract(from.origin());
+        UnaryOperator<Vector3D> move = isParallel(from, to) ? by::add : point -> to.toWorld(from.toLocal(point));
         return new Mesh(points.stream().map(move).toList(), triangles,
                 faces.stream().map(face -> new Face(face.cell(), moved(face.polygon(), from, to, move))).toList(),
                 edges.stream().map(edge -> moved(edge, move)).toList(),
@@ -67,10 +68,19 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
         return new Edge(move.apply(edge.from()), move.apply(edge.to()));
     }
 
+    /** Most pieces that are alike stand parallel: then directions stay as they are. */
     private static Vector3D turned(Vector3D direction, Pose from, Pose to) {
+        if (isParallel(from, to)) {
+            return direction;
+        }
         return to.along().multiply(Plain.dot(direction, from.along()))
                 .add(to.across().multiply(Plain.dot(direction, from.across())))
                 .add(to.out().multiply(Plain.dot(direction, from.out())));
+    }
+
+    private static boolean isParallel(Pose one, Pose other) {
+        return one.along().equals(other.along()) && one.across().equals(other.across())
+                && one.out().equals(other.out());
     }
 
     private static Polygon moved(Polygon polygon, Pose from, Pose to, UnaryOperator<Vector3D> move) {

@@ -7,11 +7,12 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * that millimetres of furniture do not need, and take ten times as long: their noise is 1e-12 mm, a millionth of
  * {@link Tolerance#LENGTH}.
  */
-final class Plain {
+public final class Plain {
 
     private Plain() {}
 
-    static double dot(Vector3D a, Vector3D b) {
+    /** a · b. */
+    public static double dot(Vector3D a, Vector3D b) {
         return a.getX() * b.getX() + a.getY() * b.getY() + a.getZ() * b.getZ();
     }
 

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Plain;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.measure.Length;
@@ -105,7 +105,7 @@ public final class Joinery {
         Meeting one = a.meeting();
         Meeting two = b.meeting();
         return one.post().id().equals(two.post().id())
-                && Math.abs(one.inward().dot(two.inward())) < Tolerance.DIRECTION
+                && Math.abs(Plain.dot(one.inward(), two.inward())) < Tolerance.DIRECTION
                 && a.mortiseFromEnd().value().isLessThan(b.mortiseToEnd().value())
                 && b.mortiseFromEnd().value().isLessThan(a.mortiseToEnd().value());
     }
@@ -181,11 +181,5 @@ public final class Joinery {
         Meeting meeting = joint.meeting();
         return List.of(meeting.rail().width().value(), meeting.rail().thickness().value(),
                 meeting.postExtent().value(), meeting.referenceExtent().value());
-    }
-
-    /** The tenons that compete with one for the middle of a post. */
-    public static Stream<Tenon> competitors(Tenon tenon, List<Joint> joints) {
-        return joints.stream().flatMap(joint -> joint.tenons().stream())
-                .filter(other -> !other.id().equals(tenon.id()) && compete(tenon, other));
     }
 }

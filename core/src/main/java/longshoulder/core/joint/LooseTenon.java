@@ -14,14 +14,20 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * Both pieces are mortised, and a tenon of its own joins them: as long as both mortises are deep, less the room for glue,
- * which is left half at each end. Both mortises are square to the shoulder, also where that leans. Its edges are rounded to half its thickness, as a cutter leaves the mortises.
+ * which is left half at each end. Both mortises are square to the shoulder, also where that leans. Its edges are rounded to half
+ * its thickness, as a cutter leaves the mortises. It is tight in the end grain of the rail; the mortise in the post is longer than
+ * it is wide, so that the rail can be set right, unless the tenon must locate it.
  *
  * @param like thickness, width and place, as if it grew on the rail; its depth is that of each mortise
  * @param length of the loose tenon
+ * @param inPost the same with the width and the place of the mortise in the post
  */
-public record LooseTenon(Tenon like, Amount length) implements Joint {
+public record LooseTenon(Tenon like, Amount length, Tenon inPost) implements Joint {
 
     private static final Length ROOM = Length.ofMicrometres(1_500);
+
+    /** By how much the mortise in the post is longer than the tenon is wide: 1 to 2 mm are usual. */
+    private static final Length EASING = Length.ofMicrometres(1_500);
 
     static Joint make(Setting setting) {
         Amount depth = setting.givenOr(Brief.MORTISE_DEPTH,
@@ -31,7 +37,19 @@ public record LooseTenon(Tenon like, Amount length) implements Joint {
         Tenon.Ends ends = setting.choice("mortise.ends", "round").equals("round")
                 ? Tenon.Ends.ROUND
                 : Tenon.Ends.SQUARE;
-        return new LooseTenon(new TenonRules(setting).tenon().ending(ends).runs(depth, depth).squareToPost(), length);
+        Tenon like = new TenonRules(setting).tenon().ending(ends).runs(depth, depth).squareToPost();
+        boolean locates = setting.choice("mortise.fit", "easy").equals("locating");
+        return new LooseTenon(like, length, locates
+                ? like
+                : eased(like, setting.givenOr("mortise.easing",
+                        () -> Setting.ruled("amount.easing", EASING, "rule.easing"))));
+    }
+
+    private static Tenon eased(Tenon like, Amount easing) {
+        Amount width = Amount.sum(Label.of("amount.mortiseWidth")).plus(like.width()).plus(easing).amount();
+        Amount from = Amount.sum(Label.of("amount.edgeShoulder")).plus(like.edgeShoulder())
+                .minus(Setting.share("amount.easingEach", easing, 1, 2, "rule.easingEach")).amount();
+        return like.at(from, width, like.faceShoulder());
     }
 
     @Override
@@ -62,7 +80,7 @@ public record LooseTenon(Tenon like, Amount length) implements Joint {
 
     @Override
     public Solid removes() {
-        return like.removes();
+        return inPost.removes();
     }
 
     @Override
@@ -89,9 +107,10 @@ public record LooseTenon(Tenon like, Amount length) implements Joint {
         figures.put(Brief.TENON_THICKNESS, like.thickness());
         figures.put("tenon.width", like.width());
         figures.put("loose.length", length);
+        figures.put("mortise.width", inPost.width());
         figures.put(Brief.MORTISE_DEPTH, like.depth());
         figures.put("near-cheek", like.cheekFromReference());
-        figures.put("mortise-from-end", like.mortiseFromEnd());
+        figures.put("mortise-from-end", inPost.mortiseFromEnd());
         return figures;
     }
 }

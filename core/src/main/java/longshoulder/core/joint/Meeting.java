@@ -3,6 +3,7 @@ package longshoulder.core.joint;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Seat;
 import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Plain;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -84,7 +85,7 @@ public record Meeting(Piece rail, Part part, Piece post, PostFace face, Seat sea
 
     /** Whether the rail stands square on the post. */
     public boolean isSquare() {
-        return surface().normal().dot(inward()) < -1 + Tolerance.DIRECTION;
+        return Plain.dot(surface().normal(), inward()) < -1 + Tolerance.DIRECTION;
     }
 
     /** The surface of the post that the shoulder butts; the post lies inside the half space. */

@@ -34,18 +34,15 @@ public final class Meetings {
         List<Piece> joined = frame.pieces().stream().filter(piece -> !piece.role().isLaidOn() && piece.isReal())
                 .toList();
         Neighbours neighbours = new Neighbours(joined);
-        List<Meeting> found = new ArrayList<>();
-        for (Piece rail : joined) {
-            if (!rail.role().isPanel()) {
-                ends(frame, rail, neighbours, found);
-            }
-        }
+        List<Meeting> found = new ArrayList<>(joined.parallelStream().filter(rail -> !rail.role().isPanel())
+                .flatMap(rail -> ends(frame, rail, neighbours).stream()).toList());
         found.addAll(Overlaps.of(joined, frame.shapings()));
         found.addAll(Boards.of(frame.pieces().stream().filter(Piece::isReal).toList()));
         return found;
     }
 
-    private static void ends(Frame frame, Piece rail, Neighbours neighbours, List<Meeting> found) {
+    private static List<Meeting> ends(Frame frame, Piece rail, Neighbours neighbours) {
+        List<Meeting> found = new ArrayList<>();
         for (Part end : List.of(Part.START, Part.FINISH)) {
             for (Piece post : neighbours.of(rail.shape().corners(end.of(rail)))) {
                 if (!post.id().equals(rail.id()) && !post.role().isPanel()) {
@@ -53,6 +50,7 @@ public final class Meetings {
                 }
             }
         }
+        return found;
     }
 
     private static Optional<Meeting> meeting(Frame frame, Piece rail, Part end, Piece post) {

@@ -42,8 +42,13 @@ record Setting(Project project, Meeting meeting, JointKind kind) {
 
     /** The length given for this joint, else for its type, else for the whole project. */
     Optional<Amount> given(String parameter) {
-        return Address.all(meeting.id(), kind(), parameter).stream().flatMap(name -> brief().measure(name).stream())
-                .findFirst();
+        for (String name : Address.all(meeting.id(), kind(), parameter)) {
+            Optional<Amount> given = brief().measure(name);
+            if (given.isPresent()) {
+                return given;
+            }
+        }
+        return Optional.empty();
     }
 
     /** What was measured on this joint's own work, or on a test cut for all of its type; it stands in the place of the plan. */

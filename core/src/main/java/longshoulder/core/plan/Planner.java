@@ -52,7 +52,7 @@ public final class Planner {
                         .minus(built.shapings().getOrDefault(piece.id(), Solid.NOTHING))))
                 .toList();
         Map<String, Skins.Skin> skins = Skins.of(bare);
-        List<PlannedPiece> pieces = bare.stream().map(one -> planned(project, one,
+        List<PlannedPiece> pieces = bare.parallelStream().map(one -> planned(project, one,
                 byRail.getOrDefault(one.piece().id(), List.of()), byPost.getOrDefault(one.piece().id(), List.of()),
                 Objects.requireNonNull(skins.get(one.piece().id()))))
                 .toList();

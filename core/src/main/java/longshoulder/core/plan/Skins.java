@@ -1,17 +1,21 @@
 package longshoulder.core.plan;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The skins of pieces. Making one is the dearest step of a plan, and most pieces of a design are made alike: so a skin is made once
@@ -27,20 +31,42 @@ final class Skins {
     record Bare(Piece piece, Solid solid) {
 
         /** Where the corners of its cells lie in its own frame of reference. */
-        List<Long> shape() {
+        Shape shape() {
             Pose pose = piece.pose();
-            List<Long> shape = new ArrayList<>();
+            LongStream.Builder steps = LongStream.builder();
             for (Cell cell : solid.cells()) {
                 List<Vector3D> corners = cell.corners();
-                shape.add((long) corners.size());
+                steps.add(corners.size());
                 for (Vector3D corner : corners) {
                     Vector3D local = pose.toLocal(corner);
-                    shape.add(Math.round(local.getX() / STEP));
-                    shape.add(Math.round(local.getY() / STEP));
-                    shape.add(Math.round(local.getZ() / STEP));
+                    steps.add(Math.round(local.getX() / STEP));
+                    steps.add(Math.round(local.getY() / STEP));
+                    steps.add(Math.round(local.getZ() / STEP));
                 }
             }
-            return shape;
+            return new Shape(steps.build().toArray());
+        }
+    }
+
+    /** Equal for pieces that are cut alike. */
+    static final class Shape {
+
+        private final long[] steps;
+        private final int hash;
+
+        Shape(long[] steps) {
+            this.steps = steps;
+            this.hash = Arrays.hashCode(steps);
+        }
+
+        @Override
+        public boolean equals(@Nullable Object other) {
+            return other instanceof Shape shape && Arrays.equals(steps, shape.steps);
+        }
+
+        @Override
+        public int hashCode() {
+            return hash;
         }
     }
 
@@ -62,33 +88,36 @@ final class Skins {
     private static final int MOST_REMEMBERED = 256;
 
     /** By shape, those asked for longest ago first. */
-    private static final Map<List<Long>, Skin> REMEMBERED = Collections
+    private static final Map<Shape, Skin> REMEMBERED = Collections
             .synchronizedMap(new LinkedHashMap<>(MOST_REMEMBERED, 0.75f, true) {
                 private static final long serialVersionUID = 1L;
 
                 @Override
-                protected boolean removeEldestEntry(Map.Entry<List<Long>, Skin> eldest) {
+                protected boolean removeEldestEntry(Map.Entry<Shape, Skin> eldest) {
                     return size() > MOST_REMEMBERED;
                 }
             });
 
     private Skins() {}
 
-    private static Skin skin(List<Long> shape, Bare bare) {
+    private static Skin skin(Shape shape, Bare bare) {
         Skin known = REMEMBERED.get(shape);
         Skin skin = known == null ? Skin.of(bare) : known.at(bare.piece().pose());
         REMEMBERED.put(shape, skin);
         return skin;
     }
 
-    /** The skin of each piece by its id; the processors share the work. */
+    /** The skin of each piece by its id. The processors share first the making of unlike ones, then the carrying. */
     static Map<String, Skin> of(List<Bare> pieces) {
-        Map<List<Long>, List<Bare>> alike = pieces.stream()
-                .collect(Collectors.groupingBy(Bare::shape, LinkedHashMap::new, Collectors.toList()));
-        return alike.entrySet().parallelStream().flatMap(one -> {
-            List<Bare> group = one.getValue();
-            Skin first = skin(one.getKey(), group.getFirst());
-            return group.stream().map(bare -> Map.entry(bare.piece().id(), first.at(bare.piece().pose())));
-        }).collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+        List<Shape> shapes = pieces.parallelStream().map(Bare::shape).toList();
+        Map<Shape, Bare> firsts = new LinkedHashMap<>();
+        for (int i = 0; i < pieces.size(); i++) {
+            firsts.putIfAbsent(shapes.get(i), pieces.get(i));
+        }
+        Map<Shape, Skin> made = firsts.entrySet().parallelStream()
+                .collect(Collectors.toMap(Map.Entry::getKey, first -> skin(first.getKey(), first.getValue())));
+        return IntStream.range(0, pieces.size()).parallel().boxed().collect(Collectors.toMap(
+                i -> pieces.get(i).piece().id(),
+                i -> Objects.requireNonNull(made.get(shapes.get(i))).at(pieces.get(i).piece().pose())));
     }
 }

@@ -46,6 +46,7 @@ class ChecksTest {
             "no-glue-room, RISK, mortise.depth=40.5, mortise.depth=41",
             "rail-off-post, STOP, apron.setback=39, apron.setback=38",
             "rail-off-post, STOP, apron.width=280 overall.height=300, apron.width=275 overall.height=300",
+            "no-tenon, STOP, tenon.meeting=shortened apron.setback=38 tenon.thickness=22, tenon.meeting=shortened apron.setback=38 tenon.thickness=8",
             "mortise-near-end, RISK, post.horns=none, post.horns=left",
             "tenon-wide, NOTE, apron.width=80, apron.width=70",
             "tenon-wide, RISK, apron.width=130, apron.width=95",

@@ -60,6 +60,8 @@ class FrameChecksTest {
             "groove-cuts-tenon | RISK | door | construction=tenoned; groove.depth=24; panel/rail-top:groove.run=through | construction=tenoned",
             "groove-no-cheek | STOP | frame | filling=panel; frame.thickness=20; filling.thickness=20 | filling=panel; frame.thickness=20; filling.thickness=8",
             "groove-through | STOP | door | stile.width=36; groove.depth=32; panel.room=5 | stile.width=36; groove.depth=10",
+            // a dovetail slides in from the end of its post
+            "no-way-in | STOP | table | stretchers=box; stretcher-left/leg-front-left:joint=sliding-dovetail | stretchers=box; apron-left/leg-front-left:joint=sliding-dovetail",
             "panel-tight | RISK | cabinet | panel.room=4 | panel.room=13",
             "waits | NOTE | door | muntins=one; muntin-1-1/rail-top:joint=through-tenon; muntins=none | muntins=one; muntin-1-1/rail-top:joint=through-tenon",
             "waits | NOTE | table | apron-front/leg-front-left:joint=haunched-tenon; apron-front/leg-front-left:haunch.width=20; apron-front/leg-front-left:joint=bridle | apron-front/leg-front-left:joint=haunched-tenon; apron-front/leg-front-left:haunch.width=20"})

@@ -91,7 +91,8 @@ class SplayTest {
     /** The third school: whatever the lean, both mortises are square to the shoulder and as deep as asked. */
     @Test
     void looseTenonWhereTheShoulderLeans_hasBothMortisesSquare() {
-        Project project = Tables.give("stopped-tenon:tenon.line", "loose").applyTo(leaning(worked(), 7, 7, "square"));
+        Project project = Tables.give("loose-tenon:mortise.fit", "locating").applyTo(
+                Tables.give("stopped-tenon:tenon.line", "loose").applyTo(leaning(worked(), 7, 7, "square")));
         Plan plan = Planner.plan(project);
         assertThat(plan.isStopped()).isFalse();
         assertThat(plan.joints()).isNotEmpty().allSatisfy(joint -> {
