@@ -16,7 +16,7 @@ final class JointsView extends BorderPane implements StageView {
     /** The share of the height in which the candidates stand beside each other. */
     private static final double COMPARISON = 0.46;
     private static final double LEAST = 180;
-    private static final double MOST = 380;
+    private static final double MOST = 300;
 
     private final JointSheet sheet;
     private final CandidatesPane candidates;

@@ -82,26 +82,27 @@ final class SectionLayout {
         return least;
     }
 
-    /** Every section at its place; what is spare lies round them evenly. */
+    /** Every section at its place; what is spare lies above and below each row. */
     List<Place> places() {
         double used = rows.stream().mapToDouble(row -> scale * height(row) + EDGE + CAPTION + BELOW).sum();
         double spare = (area.getHeight() - used) / rows.size();
         List<Place> places = new ArrayList<>();
         double top = area.getMinY();
         for (List<Section> row : rows) {
-            double foot = top + spare + EDGE + scale * height(row) + BELOW;
-            place(row, top + EDGE, foot, places);
-            top = foot + CAPTION;
+            place(row, top + EDGE + spare / 2, places);
+            top += spare + EDGE + scale * height(row) + BELOW + CAPTION;
         }
         return places;
     }
 
-    private void place(List<Section> row, double top, double foot, List<Place> places) {
+    /** One row, its sections in the middle of its height and their captions in line. */
+    private void place(List<Section> row, double top, List<Place> places) {
         double spare = (area.getWidth() - roomBeside(row) - scale * width(row)) / row.size();
         double x = area.getMinX() + EDGE + (FIGURES + spare) / 2;
+        double foot = top + scale * height(row) + BELOW;
         for (Section section : row) {
             Extent extent = extent(section);
-            double y = (top + foot - BELOW - scale * extent.height()) / 2 + scale * extent.high();
+            double y = top + scale * (height(row) - extent.height()) / 2 + scale * extent.high();
             PlacedView view = new PlacedView(detail.view(section), "", drawing(section), scale,
                     x - scale * extent.left(), y);
             places.add(new Place(section, view, x + scale * extent.width() / 2, foot + 4));
