@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Plain;
 import longshoulder.core.geometry.View;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
@@ -31,7 +32,7 @@ final class HiddenLines {
         this.keepHidden = keepHidden;
         List<Shadow> cast = new ArrayList<>();
         for (Shown piece : pieces) {
-            piece.solid().cells().forEach(cell -> cast.add(new Shadow(cell, piece.solid(), view)));
+            piece.hiding().forEach(cell -> cast.add(new Shadow(cell, piece.hiding(), view)));
         }
         shadows = cast.toArray(Shadow[]::new);
     }
@@ -90,9 +91,9 @@ final class HiddenLines {
         if (end <= start || kind == Stroke.Kind.HIDDEN && !keepHidden) {
             return;
         }
-        Vector3D from = edge.from().lerp(edge.to(), start);
-        Vector3D to = edge.from().lerp(edge.to(), end);
-        if (from.distance(to) > SHORTEST) {
+        Vector3D from = Plain.between(edge.from(), edge.to(), start);
+        Vector3D to = Plain.between(edge.from(), edge.to(), end);
+        if (Plain.squaredDistance(from, to) > SHORTEST * SHORTEST) {
             strokes.add(new Stroke(piece, view.flat(from), view.flat(to), kind));
         }
     }

@@ -7,19 +7,16 @@ import java.util.List;
 import java.util.Optional;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Plain;
 import longshoulder.core.geometry.Polygon;
-import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.geometry.View;
 
 /**
  * Puts the cells of all pieces in an order in which nearer ones can be painted over farther ones.
  *
- * <p>A cell has to be painted before another unless a plane of one of the two shows that it is clear of it: that it lies on the
- * eye's side; or their outlines do not overlap. All planes are asked, not only the first that parts the two: two cells that are
- * apart along several axes ask for no order, and an order that nothing asks for may close a circle. The order is a depth-first
- * walk over "must be painted before". Where cells lie over each other in a true circle, as a pane does with the members of
- * its frame, the largest of them is cut along a plane of another and the walk begins anew.
+ * <p>The order is a depth-first walk over "must be painted before". Where cells lie over each other in a true circle, as a pane
+ * does with the members of its frame, the largest of them is cut along a plane of another and the walk begins anew.
  */
 final class PaintOrder {
 
@@ -35,25 +32,32 @@ final class PaintOrder {
     private final List<Painted> ordered = new ArrayList<>();
     /** Indices of the cells whose forerunners are being looked for, each the forerunner of the one before. */
     private final List<Integer> path = new ArrayList<>();
+    private final Precedence precedence;
     private State[] states = {};
 
     PaintOrder(List<Shown> pieces, View view) {
         this.view = view;
-        List<Solid> bodies = pieces.stream().map(Shown::body).toList();
         for (int at = 0; at < pieces.size(); at++) {
-            Shown piece = pieces.get(at);
-            for (int i = 0; i < piece.solid().cells().size(); i++) {
-                if (!isBuried(at, piece.solid().cells().get(i), bodies)) {
-                    items.add(Painted.of(piece, i, view));
+            for (Shown.Outside one : pieces.get(at).outside()) {
+                if (one.faces().stream().anyMatch(this::isSeen) && !isBuried(one.cell(), at, pieces)) {
+                    items.add(Painted.of(pieces.get(at).piece(), one.cell(), one.faces(), view));
                 }
             }
         }
+        precedence = new Precedence(items, view);
     }
 
-    /** Whether a cell, such as a stopped tenon, lies wholly inside the body of another piece: nothing of it is ever seen. */
-    private static boolean isBuried(int piece, Cell cell, List<Solid> bodies) {
-        for (int other = 0; other < bodies.size(); other++) {
-            if (other != piece && bodies.get(other).cells().stream().anyMatch(body -> body.contains(cell))) {
+    /** Whether a face looks at the eye; cells without such a face paint nothing, and ask for no order. */
+    private boolean isSeen(Polygon face) {
+        return Plain.dot(face.plane().normal(), view.toEye()) > Tolerance.DIRECTION;
+    }
+
+    /** Whether a cell, such as a stopped tenon, lies wholly inside another piece: nothing of it is ever seen. */
+    private static boolean isBuried(Cell cell, int piece, List<Shown> pieces) {
+        for (int at = 0; at < pieces.size(); at++) {
+            Shown other = pieces.get(at);
+            if (at != piece && other.solid().bounds().overlaps(cell.bounds())
+                    && other.hiding().stream().anyMatch(part -> part.contains(cell))) {
                 return true;
             }
         }
@@ -85,26 +89,19 @@ final class PaintOrder {
     private boolean visit(int index, boolean cutCircles) {
         states[index] = State.OPEN;
         path.add(index);
-        for (int other = 0; other < items.size(); other++) {
-            if (states[other] != State.DONE && (cutCircles || states[other] == State.NEW) && other != index
-                    && mustPrecede(items.get(other), items.get(index))) {
-                if (states[other] == State.OPEN && cut(path.subList(path.indexOf(other), path.size()))) {
-                    return false;
-                }
-                if (states[other] == State.NEW && !visit(other, cutCircles)) {
-                    return false;
-                }
+        for (int other = precedence.before(index, 0); other >= 0; other = precedence.before(index, other + 1)) {
+            if (states[other] == State.OPEN && cutCircles
+                    && cut(path.subList(path.indexOf(other), path.size()))) {
+                return false;
+            }
+            if (states[other] == State.NEW && !visit(other, cutCircles)) {
+                return false;
             }
         }
         path.removeLast();
         states[index] = State.DONE;
         ordered.add(items.get(index));
         return true;
-    }
-
-    private boolean mustPrecede(Painted one, Painted other) {
-        return one.outline().mayOverlap(other.outline()) && !one.cell().isClearOf(other.cell(), view.toEye())
-                && one.outline().overlaps(other.outline());
     }
 
     /** Cuts the largest cell of a circle along a plane of another of its cells; false where no plane cuts any. */
@@ -120,6 +117,8 @@ final class PaintOrder {
                     Painted whole = items.get(index);
                     items.set(index, whole.within(plane.get(), view));
                     items.add(whole.within(plane.get().complement(), view));
+                    precedence.changed(index);
+                    precedence.added();
                     return true;
                 }
             }
@@ -130,10 +129,9 @@ final class PaintOrder {
     private List<Patch> patches(Painted item) {
         List<Patch> patches = new ArrayList<>();
         for (Polygon face : item.faces()) {
-            double facing = face.plane().normal().dot(view.toEye());
-            if (facing > Tolerance.DIRECTION) {
-                patches.add(new Patch(item.piece(), face.corners().stream().map(view::flat).toList(), facing,
-                        face.plane().normal().getZ()));
+            if (isSeen(face)) {
+                patches.add(new Patch(item.piece(), face.corners().stream().map(view::flat).toList(),
+                        Plain.dot(face.plane().normal(), view.toEye()), face.plane().normal().getZ()));
             }
         }
         return patches;

@@ -3,7 +3,6 @@ package longshoulder.core.drawing;
 import java.util.List;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
-import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.View;
 
@@ -18,12 +17,7 @@ record Painted(String piece, Cell cell, List<Polygon> faces, Silhouette outline)
     /** Cells are cut no thinner than this, in millimetres. */
     private static final double THIN = 0.01;
 
-    static Painted of(Shown piece, int index, View view) {
-        return of(piece.piece(), piece.solid().cells().get(index), piece.mesh().faces().stream()
-                .filter(face -> face.cell() == index).map(Mesh.Face::polygon).toList(), view);
-    }
-
-    private static Painted of(String piece, Cell cell, List<Polygon> faces, View view) {
+    static Painted of(String piece, Cell cell, List<Polygon> faces, View view) {
         return new Painted(piece, cell, faces, Silhouette.of(cell.corners().stream().map(view::flat).toList()));
     }
 

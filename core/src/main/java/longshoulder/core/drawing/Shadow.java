@@ -5,7 +5,6 @@ import java.util.List;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Polygon;
-import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.geometry.View;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -29,7 +28,7 @@ final class Shadow {
     private double low = Double.POSITIVE_INFINITY;
     private double high = Double.NEGATIVE_INFINITY;
 
-    Shadow(Cell cell, Solid whole, View view) {
+    Shadow(Cell cell, List<Cell> whole, View view) {
         List<HalfSpace> towards = new ArrayList<>();
         List<HalfSpace> away = new ArrayList<>();
         for (Polygon face : cell.faces()) {
@@ -52,8 +51,8 @@ final class Shadow {
     }
 
     /** Whether the wood goes on in another cell beyond this face. */
-    private static boolean seam(Polygon face, Cell cell, Solid whole) {
-        for (Cell other : whole.cells()) {
+    private static boolean seam(Polygon face, Cell cell, List<Cell> whole) {
+        for (Cell other : whole) {
             if (other != cell && touches(other, face)) {
                 return true;
             }

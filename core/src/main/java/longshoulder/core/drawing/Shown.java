@@ -1,9 +1,15 @@
 package longshoulder.core.drawing;
 
+import java.util.ArrayList;
+import java.util.List;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.PlannedPiece;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
@@ -13,24 +19,54 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param piece id of what it is, or is a part of
  * @param solid its shape
  * @param mesh the skin of the solid
- * @param body what hides all that lies inside it: the piece before its joints were cut, where it stands whole
+ * @param outside what is seen of it
+ * @param hiding what hides all that lies behind it or inside it
  */
-public record Shown(String piece, Solid solid, Mesh mesh, Solid body) {
+public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside, List<Cell> hiding) {
 
-    /** A piece as it stands. */
+    /** A cell of what is seen, and those of its faces that can be seen. */
+    record Outside(Cell cell, List<Polygon> faces) {}
+
+    public Shown {
+        outside = List.copyOf(outside);
+        hiding = List.copyOf(hiding);
+    }
+
+    private Shown(String piece, Solid solid, Mesh mesh) {
+        this(piece, solid, mesh, cells(solid, mesh), solid.cells());
+    }
+
+    /**
+     * A piece as it stands. Where all its joints are closed its body is seen as a whole, and its tenons, so that mortises, which cut
+     * a piece into many cells, ask for nothing.
+     */
     public static Shown of(PlannedPiece piece) {
-        return new Shown(piece.id(), piece.solid(), piece.mesh(), piece.open() ? piece.solid() : piece.piece().body());
+        Solid solid = piece.solid();
+        Mesh mesh = piece.mesh();
+        if (piece.open()) {
+            return new Shown(piece.id(), solid, mesh);
+        }
+        Solid body = piece.piece().body();
+        List<Outside> outside = new ArrayList<>(cells(inSight(piece, body)));
+        List<Cell> hiding = new ArrayList<>(body.cells());
+        for (Outside one : cells(solid, mesh)) {
+            if (body.cells().stream().noneMatch(part -> part.contains(one.cell()))) {
+                outside.add(one);
+                hiding.add(one.cell());
+            }
+        }
+        return new Shown(piece.id(), solid, mesh, outside, hiding);
     }
 
     /** A shape that is no whole piece. */
     public static Shown part(String piece, Solid solid) {
-        return new Shown(piece, solid, Mesh.of(solid), solid);
+        return new Shown(piece, solid, Mesh.of(solid));
     }
 
-    /** The same, elsewhere: its skin is carried along and not made anew. */
+    /** The same, elsewhere and away from what hides its joints: its skin is carried along and not made anew. */
     public Shown shifted(Vector3D by) {
         Pose there = new Pose(by, Vector3D.Unit.PLUS_X, Vector3D.Unit.PLUS_Y, Vector3D.Unit.PLUS_Z);
-        return new Shown(piece, solid.moved(by), mesh.moved(Pose.WORLD, there), body.moved(by));
+        return new Shown(piece, solid.moved(by), mesh.moved(Pose.WORLD, there));
     }
 
     /** Moved, in the world. */
@@ -41,5 +77,33 @@ public record Shown(String piece, Solid solid, Mesh mesh, Solid body) {
     /** What is left of it on one side of a plane. */
     Shown cutOpen(HalfSpace keep) {
         return part(piece, solid.clip(keep));
+    }
+
+    /** A panel's body without what is let into grooves. */
+    private static Solid inSight(PlannedPiece piece, Solid body) {
+        Solid rest = body;
+        for (Joint joint : piece.joints()) {
+            if (joint.kind() == JointKind.GROOVE) {
+                rest = rest.minus(joint.meeting().post().body());
+            }
+        }
+        return rest;
+    }
+
+    private static List<Outside> cells(Solid body) {
+        return body.cells().size() == 1
+                ? List.of(new Outside(body.cells().getFirst(), body.cells().getFirst().faces()))
+                : cells(body, Mesh.of(body));
+    }
+
+    private static List<Outside> cells(Solid solid, Mesh mesh) {
+        List<List<Polygon>> faces = new ArrayList<>();
+        solid.cells().forEach(cell -> faces.add(new ArrayList<>()));
+        mesh.faces().forEach(face -> faces.get(face.cell()).add(face.polygon()));
+        List<Outside> cells = new ArrayList<>();
+        for (int i = 0; i < faces.size(); i++) {
+            cells.add(new Outside(solid.cells().get(i), faces.get(i)));
+        }
+        return cells;
     }
 }

@@ -39,6 +39,11 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
         dimensions = List.copyOf(dimensions);
     }
 
+    /** What is cut away from a piece after its joints. */
+    public Solid shaping(String piece) {
+        return shapings.getOrDefault(piece, Solid.NOTHING);
+    }
+
     /** A frame whose joints are left to the schools. */
     public Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spans, List<Dimension> dimensions) {
         this(pieces, seats, spans, dimensions, Map.of(), List.of(), Map.of());

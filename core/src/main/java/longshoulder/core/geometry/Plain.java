@@ -16,7 +16,8 @@ public final class Plain {
         return a.getX() * b.getX() + a.getY() * b.getY() + a.getZ() * b.getZ();
     }
 
-    static double squaredDistance(Vector3D a, Vector3D b) {
+    /** The square of the distance between two points. */
+    public static double squaredDistance(Vector3D a, Vector3D b) {
         double x = a.getX() - b.getX();
         double y = a.getY() - b.getY();
         double z = a.getZ() - b.getZ();
@@ -24,7 +25,7 @@ public final class Plain {
     }
 
     /** The point that lies at a share of the way from one to another. */
-    static Vector3D between(Vector3D from, Vector3D to, double share) {
+    public static Vector3D between(Vector3D from, Vector3D to, double share) {
         double rest = 1 - share;
         return Vector3D.of(rest * from.getX() + share * to.getX(), rest * from.getY() + share * to.getY(),
                 rest * from.getZ() + share * to.getZ());

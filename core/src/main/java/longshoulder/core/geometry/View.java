@@ -41,6 +41,6 @@ public record View(Vector3D.Unit right, Vector3D.Unit up, Vector3D.Unit toEye) {
 
     /** Where a point of the world lies in the picture, in millimetres. */
     public Vector2D flat(Vector3D point) {
-        return Vector2D.of(right.dot(point), up.dot(point));
+        return Vector2D.of(Plain.dot(right, point), Plain.dot(up, point));
     }
 }

@@ -51,6 +51,12 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
         return Solid.NOTHING;
     }
 
+    /** A tongue is seen at the ends of the boards. */
+    @Override
+    public boolean isOpen() {
+        return true;
+    }
+
     @Override
     public Solid removes() {
         return tongued ? beside(mm(depth), mm(thickness)).and(meeting.post().body()) : Solid.NOTHING;

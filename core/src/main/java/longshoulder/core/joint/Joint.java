@@ -73,7 +73,7 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
         return false;
     }
 
-    /** Whether what it takes from the post lies open to the eye while the joint is closed. */
+    /** Whether anything that it takes from either piece lies open to the eye while the joint is closed. */
     default boolean isOpen() {
         return isThrough();
     }

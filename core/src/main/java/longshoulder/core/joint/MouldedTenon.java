@@ -58,6 +58,12 @@ public record MouldedTenon(Tenon tenon, JointKind kind, Mould mould, Amount reba
                 .plus(end.beyondShoulder(mm(rebateWidth), 0, end.width(), 0, mm(rebateDepth)));
     }
 
+    /** Mould and rebate are seen. */
+    @Override
+    public boolean isOpen() {
+        return true;
+    }
+
     @Override
     public Solid removes() {
         RailEnd end = new RailEnd(meeting());

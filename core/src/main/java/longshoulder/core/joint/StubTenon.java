@@ -46,6 +46,12 @@ public record StubTenon(Tenon tenon, Optional<Amount> runnerHeight, Amount runne
         return tenon.adds();
     }
 
+    /** A notch for a runner is seen. */
+    @Override
+    public boolean isOpen() {
+        return runnerHeight.isPresent();
+    }
+
     @Override
     public Solid removes() {
         return runnerHeight.map(height -> tenon.removes().plus(notch(height))).orElseGet(tenon::removes);

@@ -48,11 +48,10 @@ public final class Planner {
                 .collect(Collectors.groupingBy(joint -> joint.meeting().post().id()));
         List<Skins.Bare> bare = built.pieces().parallelStream()
                 .map(piece -> new Skins.Bare(piece, cut(piece, byRail.getOrDefault(piece.id(), List.of()),
-                        byPost.getOrDefault(piece.id(), List.of()))
-                        .minus(built.shapings().getOrDefault(piece.id(), Solid.NOTHING))))
+                        byPost.getOrDefault(piece.id(), List.of())).minus(built.shaping(piece.id()))))
                 .toList();
         Map<String, Skins.Skin> skins = Skins.of(bare);
-        List<PlannedPiece> pieces = bare.parallelStream().map(one -> planned(project, one,
+        List<PlannedPiece> pieces = bare.parallelStream().map(one -> planned(project, built, one,
                 byRail.getOrDefault(one.piece().id(), List.of()), byPost.getOrDefault(one.piece().id(), List.of()),
                 Objects.requireNonNull(skins.get(one.piece().id()))))
                 .toList();
@@ -88,7 +87,8 @@ public final class Planner {
         return solid;
     }
 
-    private static PlannedPiece planned(Project project, Skins.Bare bare, List<Joint> own, List<Joint> received,
+    private static PlannedPiece planned(Project project, Frame built, Skins.Bare bare, List<Joint> own,
+            List<Joint> received,
             Skins.Skin skin) {
         Piece piece = bare.piece();
         double[] arrises = piece.slanted().map(Shape::arrises)
@@ -100,7 +100,8 @@ public final class Planner {
                 ? Optional.of(piece.length())
                 : Optional.empty();
         return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, ends), shoulders, start, finish,
-                Stream.concat(own.stream(), received.stream()).anyMatch(Joint::isOpen),
+                !built.shaping(piece.id()).isNothing()
+                        || Stream.concat(own.stream(), received.stream()).anyMatch(Joint::isOpen),
                 own, bare.solid(), skin.mesh(), skin.outline());
     }
 

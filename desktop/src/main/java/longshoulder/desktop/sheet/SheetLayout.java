@@ -32,6 +32,7 @@ final class SheetLayout {
     private final Drawing end;
     private final Drawing plan;
     private final List<PlannedPiece> pieces;
+    private final List<Shown> shown;
     private View eye;
     private double apart;
     private Drawing pictorial;
@@ -39,10 +40,11 @@ final class SheetLayout {
     /** Draws all views; the processors share them. */
     SheetLayout(List<PlannedPiece> pieces, View eye, double apart) {
         this.pieces = pieces;
+        this.shown = pieces.parallelStream().map(Shown::of).toList();
         this.eye = eye;
         this.apart = apart;
         List<Drawing> drawings = Stream.of(View.FRONT, View.END, View.PLAN, eye).parallel()
-                .map(view -> view.equals(eye) ? picture() : Drawing.of(pieces, view)).toList();
+                .map(view -> view.equals(eye) ? picture() : Drawing.ofShown(shown, view)).toList();
         front = drawings.get(0);
         end = drawings.get(1);
         plan = drawings.get(2);
@@ -64,11 +66,11 @@ final class SheetLayout {
     /** Each piece stands off from the middle of all by a share of its own distance, so that none passes another. */
     private Drawing picture() {
         if (apart == 0) {
-            return Drawing.visible(pieces, eye);
+            return Drawing.visibleOf(shown, eye);
         }
         Vector3D middle = middle(pieces.stream().map(piece -> piece.solid().bounds()).reduce(SheetLayout::both)
                 .orElseThrow());
-        return Drawing.visibleOf(pieces.stream().map(piece -> Shown.of(piece)
+        return Drawing.visibleOf(shown.stream().map(piece -> piece
                 .shifted(middle(piece.solid().bounds()).subtract(middle).multiply(apart * FARTHEST))).toList(), eye);
     }
 
