@@ -1,10 +1,8 @@
 package longshoulder.core.drawing;
 
-import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.PlannedPiece;
-import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /**
  * A view of some pieces: what a pen has to draw, in true size.
@@ -47,12 +45,16 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes) {
 
     /** The box round all its lines. */
     public Extent extent() {
-        List<Vector2D> ends = new ArrayList<>();
-        strokes.forEach(stroke -> ends.addAll(List.of(stroke.from(), stroke.to())));
-        double x0 = ends.stream().mapToDouble(Vector2D::getX).min().orElse(0);
-        double y0 = ends.stream().mapToDouble(Vector2D::getY).min().orElse(0);
-        double x1 = ends.stream().mapToDouble(Vector2D::getX).max().orElse(0);
-        double y1 = ends.stream().mapToDouble(Vector2D::getY).max().orElse(0);
-        return new Extent(x0, y0, x1, y1);
+        double x0 = Double.POSITIVE_INFINITY;
+        double y0 = Double.POSITIVE_INFINITY;
+        double x1 = Double.NEGATIVE_INFINITY;
+        double y1 = Double.NEGATIVE_INFINITY;
+        for (Stroke stroke : strokes) {
+            x0 = Math.min(x0, Math.min(stroke.from().getX(), stroke.to().getX()));
+            y0 = Math.min(y0, Math.min(stroke.from().getY(), stroke.to().getY()));
+            x1 = Math.max(x1, Math.max(stroke.from().getX(), stroke.to().getX()));
+            y1 = Math.max(y1, Math.max(stroke.from().getY(), stroke.to().getY()));
+        }
+        return strokes.isEmpty() ? new Extent(0, 0, 0, 0) : new Extent(x0, y0, x1, y1);
     }
 }

@@ -2,7 +2,9 @@ package longshoulder.core.drawing;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /**
@@ -13,25 +15,62 @@ final class Overlaps {
 
     private static final double NEAR = 0.01;
 
+    /** Lines whose directions differ by less, in radians, and whose distances from the origin differ by less, in millimetres, are compared. */
+    private static final double ANGLE = 0.05;
+    private static final double OFFSET = 1;
+
+    /** Directions are told from here on, in radians, so that no usual one lies where they begin again. */
+    private static final double FIRST = -0.3;
+
+    /** Where the straight line through a stroke lies: strokes that cover each other lie at the same place or at places side by side. */
+    private record Place(long angle, long offset) {
+
+        static Place of(Stroke stroke) {
+            double x = stroke.to().getX() - stroke.from().getX();
+            double y = stroke.to().getY() - stroke.from().getY();
+            double angle = Math.atan2(y, x);
+            double turn = angle - Math.PI * Math.floor((angle - FIRST) / Math.PI);
+            double offset = Math.cos(turn) * stroke.from().getY() - Math.sin(turn) * stroke.from().getX();
+            return new Place(Math.round(turn / ANGLE), Math.round(offset / OFFSET));
+        }
+
+        Place beside(int turns, int steps) {
+            return new Place(angle + turns, offset + steps);
+        }
+    }
+
+    private final Map<Place, List<Stroke>> places = new HashMap<>();
+    private final List<Stroke> kept = new ArrayList<>();
+
     private Overlaps() {}
 
     static List<Stroke> removed(List<Stroke> strokes) {
-        List<Stroke> kept = new ArrayList<>();
-        for (Stroke stroke : strokes) {
-            if (stroke.kind() == Stroke.Kind.VISIBLE) {
-                kept.add(stroke);
-            }
-        }
+        Overlaps run = new Overlaps();
+        strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.VISIBLE).forEach(run::keep);
         // The longest first: a shorter line may lie on a longer one, never the other way round.
-        List<Stroke> hidden = strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN)
+        strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN)
                 .sorted(Comparator.comparingDouble((Stroke stroke) -> stroke.from().distanceSq(stroke.to())).reversed())
-                .toList();
-        for (Stroke stroke : hidden) {
-            if (kept.stream().noneMatch(other -> covers(other, stroke))) {
-                kept.add(stroke);
+                .filter(stroke -> !run.isCovered(stroke)).forEachOrdered(run::keep);
+        return run.kept;
+    }
+
+    private void keep(Stroke stroke) {
+        kept.add(stroke);
+        places.computeIfAbsent(Place.of(stroke), place -> new ArrayList<>()).add(stroke);
+    }
+
+    private boolean isCovered(Stroke stroke) {
+        Place place = Place.of(stroke);
+        for (int turns = -1; turns <= 1; turns++) {
+            for (int steps = -1; steps <= 1; steps++) {
+                for (Stroke other : places.getOrDefault(place.beside(turns, steps), List.of())) {
+                    if (covers(other, stroke)) {
+                        return true;
+                    }
+                }
             }
         }
-        return kept;
+        return false;
     }
 
     private static boolean covers(Stroke over, Stroke under) {

@@ -44,7 +44,9 @@ public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside,
         Solid solid = piece.solid();
         Mesh mesh = piece.mesh();
         if (piece.open()) {
-            return new Shown(piece.id(), solid, mesh);
+            Solid seen = inSight(piece, solid);
+            return new Shown(piece.id(), solid, mesh, seen.equals(solid) ? cells(solid, mesh) : cells(seen),
+                    solid.cells());
         }
         Solid body = piece.piece().body();
         List<Outside> outside = new ArrayList<>(cells(inSight(piece, body)));
@@ -79,11 +81,11 @@ public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside,
         return part(piece, solid.clip(keep));
     }
 
-    /** A panel's body without what is let into grooves. */
-    private static Solid inSight(PlannedPiece piece, Solid body) {
-        Solid rest = body;
+    /** A panel without what is let into closed grooves. */
+    private static Solid inSight(PlannedPiece piece, Solid panel) {
+        Solid rest = panel;
         for (Joint joint : piece.joints()) {
-            if (joint.kind() == JointKind.GROOVE) {
+            if (joint.kind() == JointKind.GROOVE && !joint.isOpen()) {
                 rest = rest.minus(joint.meeting().post().body());
             }
         }

@@ -22,8 +22,13 @@ public record Plan(Project project, Frame frame, List<Joint> joints, List<Planne
 
     /** The piece with an id. @throws IllegalArgumentException if there is none */
     public PlannedPiece piece(String id) {
-        return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("There is no piece (%s).".formatted(id)));
+        // A loop, since a picture asks for the wood of each of its faces.
+        for (PlannedPiece piece : pieces) {
+            if (piece.id().equals(id)) {
+                return piece;
+            }
+        }
+        throw new IllegalArgumentException("There is no piece (%s).".formatted(id));
     }
 
     public boolean has(String id) {
