@@ -58,7 +58,8 @@ public final class LongShoulderApp extends Application {
                     startUp.unsaved()));
         }
         loaded.left().ifPresent(left -> safekeeping.ifPresent(keeping -> keeping.takeOver(left)));
-        Documents documents = new Documents(bench, new PlatformFileAsker(stage), remembered);
+        Documents documents = new Documents(bench, new PlatformFileAsker(stage), remembered,
+                new BesideWindow());
         stage.setTitle(title(bench.project(), bench.file()));
         bench.planProperty().addListener((observed, was, is) -> stage.setTitle(title(bench.project(), bench.file())));
         MainView view = new MainView(bench, documents);

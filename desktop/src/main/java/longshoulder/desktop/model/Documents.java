@@ -17,14 +17,22 @@ public final class Documents {
     private final Workbench bench;
     private final FileAsker asker;
     private final Remembered remembered;
+    private final LongWork work;
+
+    /** Counts what was begun or asked for: a design that comes when something else was begun comes too late. */
+    private long begun;
 
     /** Documents of which nothing is remembered afterwards. */
     public Documents(Workbench bench, FileAsker asker) {
-        this(bench, asker, Remembered.nowhere());
+        this(bench, asker, Remembered.nowhere(), LongWork.AT_ONCE);
     }
 
-    /** @param remembered where files opened last are noted */
-    public Documents(Workbench bench, FileAsker asker, Remembered remembered) {
+    /**
+     * @param remembered where files opened last are noted
+     * @param work where files are read
+     */
+    public Documents(Workbench bench, FileAsker asker, Remembered remembered, LongWork work) {
+        this.work = work;
         this.bench = bench;
         this.asker = asker;
         this.remembered = remembered;
@@ -43,17 +51,41 @@ public final class Documents {
 
     /** A new design in the unit of the one shown. */
     public void startNew() {
-        unlessChanged(() -> bench.begin(Project.ofKind(Kinds.all().getFirst(), "", bench.project().showing()),
-                Optional.empty()));
+        unlessChanged(() -> {
+            begun++;
+            bench.begin(Project.ofKind(Kinds.all().getFirst(), "", bench.project().showing()), Optional.empty());
+        });
     }
 
     public void open() {
-        unlessChanged(() -> asker.toOpen().ifPresent(bench::open));
+        unlessChanged(() -> asker.toOpen().ifPresent(this::read));
     }
 
     /** Opens a file that was dropped on the window. */
     public void open(Path path) {
-        unlessChanged(() -> bench.open(path));
+        unlessChanged(() -> read(path));
+    }
+
+    /** Reads a file and opens it; one that takes a while is said to be on its way, and can be called off. */
+    private void read(Path path) {
+        long mine = ++begun;
+        Notice onItsWay = new Notice(Texts.get("opening.text").formatted(path.getFileName()),
+                List.of(new Choice(Texts.get("opening.stop"), () -> {
+                    begun++;
+                    bench.noticeProperty().set(Notice.NONE);
+                })));
+        Project before = bench.project();
+        work.run(() -> Workbench.read(path), () -> bench.noticeProperty().set(onItsWay), file -> {
+            if (mine != begun) {
+                return;
+            }
+            if (bench.project().equals(before)) {
+                bench.open(file);
+            } else {
+                // Somebody worked on while it was read.
+                unlessChanged(() -> bench.open(file));
+            }
+        });
     }
 
     /** Saves to the document's own file, or asks for one. Gives whether it was saved. */
@@ -63,7 +95,7 @@ public final class Documents {
                     List.of(new Choice(Texts.get("elsewhere.over"), () -> bench.file().ifPresent(bench::save)),
                             new Choice(Texts.get("elsewhere.other"),
                                     () -> asker.toSave(suggestion()).ifPresent(bench::save)),
-                            new Choice(Texts.get("elsewhere.theirs"), () -> bench.file().ifPresent(bench::open)))));
+                            new Choice(Texts.get("elsewhere.theirs"), () -> bench.file().ifPresent(this::read)))));
             return false;
         }
         return bench.file().map(bench::save)

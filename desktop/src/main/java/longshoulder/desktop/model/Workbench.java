@@ -239,7 +239,10 @@ public final class Workbench {
     }
 
     private void show() {
-        Plan next = Planner.plan(project());
+        show(Planner.plan(project()));
+    }
+
+    private void show(Plan next) {
         Plan before = plan.get();
         drop();
         plan.set(next);
@@ -321,23 +324,46 @@ public final class Workbench {
 
     /** Begins another document. The one before is gone: ask first where {@link #isChanged}. */
     public void begin(Project project, Optional<Path> from) {
-        history.set(History.of(project));
-        saved = Optional.of(project);
+        begin(Planner.plan(project), from);
+    }
+
+    private void begin(Plan planned, Optional<Path> from) {
+        history.set(History.of(planned.project()));
+        saved = Optional.of(planned.project());
         // Told anew even where it is the same file that was opened again.
         file.set(Optional.empty());
         file.set(from);
         note();
         notice.set(Notice.NONE);
-        show();
+        show(planned);
     }
 
-    /** Opens a file; one that cannot be read becomes a notice, and the document stays as it is. */
-    public void open(Path path) {
+    /**
+     * A file that was read, and not yet shown.
+     *
+     * @param plan of the design in it; empty if it could not be read
+     * @param trouble why not
+     */
+    public record Read(Path path, Optional<Plan> plan, Optional<BadFile> trouble) {}
+
+    /** Reads and plans a design; touches nothing that is shown, so it can be done on any thread. */
+    public static Read read(Path path) {
         try {
-            begin(DesignFile.read(path), Optional.of(path));
+            return new Read(path, Optional.of(Planner.plan(DesignFile.read(path))), Optional.empty());
         } catch (BadFile bad) {
-            notice.set(Notice.of(bad.message(Texts.locale())));
+            return new Read(path, Optional.empty(), Optional.of(bad));
         }
+    }
+
+    /** Opens a file that was read; one that could not be becomes a notice, and the document stays as it is. */
+    public void open(Read file) {
+        file.plan().ifPresent(planned -> begin(planned, Optional.of(file.path())));
+        file.trouble().ifPresent(bad -> notice.set(Notice.of(bad.message(Texts.locale()))));
+    }
+
+    /** Reads a file and opens it at once. */
+    public void open(Path path) {
+        open(read(path));
     }
 
     /** Saves to a file, which becomes the document's own. Gives whether it was saved; if not, a notice says why. */

@@ -7,10 +7,15 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.joint.Joint;
@@ -19,6 +24,7 @@ import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
+import longshoulder.files.Remembered;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -163,6 +169,61 @@ class WorkbenchTest {
         assertThat(bench.noticeProperty().get()).isEqualTo(Notice.NONE);
     }
 
+    /** Work that waits until it is told to go on. */
+    private static final class Held implements LongWork {
+
+        private final Deque<Runnable> held = new ArrayDeque<>();
+
+        @Override
+        public <T> void run(Supplier<T> work, Runnable waiting, Consumer<T> then) {
+            waiting.run();
+            held.add(() -> then.accept(work.get()));
+        }
+    }
+
+    @Test
+    void documents_openSlowly_saysSoAndOpens() throws IOException {
+        Path file = Files.copy(Path.of("../demo/story-stool.longshoulder.json"),
+                directory.resolve("a.longshoulder.json"));
+        Held held = new Held();
+        Documents slow = new Documents(bench, asker, Remembered.nowhere(), held);
+        slow.open(file);
+        assertThat(bench.noticeProperty().get().text()).contains("a.longshoulder.json");
+        assertThat(bench.project().brief().kind()).isEqualTo("table");
+        held.held.remove().run();
+        assertThat(bench.project().brief().kind()).isEqualTo("stool");
+        assertThat(bench.noticeProperty().get()).isEqualTo(Notice.NONE);
+    }
+
+    @Test
+    void documents_openSlowly_calledOffOrOvertaken_opensNothing() {
+        Held held = new Held();
+        Documents slow = new Documents(bench, asker, Remembered.nowhere(), held);
+        slow.open(Path.of("../demo/story-stool.longshoulder.json"));
+        bench.noticeProperty().get().choices().getFirst().action().run();
+        held.held.remove().run();
+        assertThat(bench.project().brief().kind()).isEqualTo("table");
+        slow.open(Path.of("../demo/story-stool.longshoulder.json"));
+        slow.open(Path.of("../demo/porch-bench.longshoulder.json"));
+        held.held.remove().run();
+        assertThat(bench.project().brief().kind()).isEqualTo("table");
+        held.held.remove().run();
+        assertThat(bench.project().brief().kind()).isEqualTo("bench");
+    }
+
+    /** What was changed while a file was read is not lost. */
+    @Test
+    void documents_openSlowly_workedOnMeanwhile_asksFirst() {
+        Held held = new Held();
+        Documents slow = new Documents(bench, asker, Remembered.nowhere(), held);
+        slow.open(Path.of("../demo/story-stool.longshoulder.json"));
+        bench.edit(length(1630));
+        held.held.remove().run();
+        assertThat(bench.project().brief().kind()).isEqualTo("table");
+        bench.noticeProperty().get().choices().get(1).action().run();
+        assertThat(bench.project().brief().kind()).isEqualTo("stool");
+    }
+
     @Test
     void documents_newWithChangesSaved_savesThenBegins() {
         Path target = directory.resolve("kept.longshoulder.json");
@@ -299,7 +360,8 @@ class WorkbenchTest {
     /** The newest file that was saved or opened stands first among those to be opened again. */
     @Test
     void recent_listsWhatWasSavedAndOpened() throws Exception {
-        Documents remembering = new Documents(bench, asker, longshoulder.files.Remembered.in(directory));
+        Documents remembering = new Documents(bench, asker, Remembered.in(directory),
+                LongWork.AT_ONCE);
         Path one = directory.resolve("one.longshoulder.json");
         Path two = directory.resolve("two.longshoulder.json");
         bench.save(one);
