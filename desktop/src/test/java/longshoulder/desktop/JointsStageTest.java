@@ -14,6 +14,7 @@ import javafx.scene.SnapshotParameters;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Slider;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
@@ -194,6 +195,17 @@ class JointsStageTest {
         }
         Canvas picture = (Canvas) robot.lookup("#candidate-divided-tenon").query().getParent().lookup("Canvas");
         WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> isDrawn(robot, picture));
+    }
+
+    /** Another joint begins with its best candidates, however far the ones of the last were looked through. */
+    @Test
+    void candidates_ofAnotherJoint_beginAtTheLeft(FxRobot robot) {
+        tryOut(robot, JointKind.GLAZING_BAR);
+        ScrollPane passing = robot.lookup("#other-candidates").queryAs(ScrollPane.class);
+        assertThat(passing.getHvalue()).isPositive();
+        robot.clickOn("#at-apron-left-leg-front-left");
+        settle();
+        assertThat(passing.getHvalue()).isZero();
     }
 
     private static boolean isDrawn(FxRobot robot, Canvas canvas) {

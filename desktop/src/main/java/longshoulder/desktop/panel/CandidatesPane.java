@@ -54,7 +54,11 @@ public final class CandidatesPane extends HBox implements Themed {
         getChildren().addAll(still, passing);
         bench.planProperty().addListener((observed, was, is) -> refresh());
         bench.pieceProperty().addListener((observed, was, is) -> refresh());
-        bench.jointProperty().addListener((observed, was, is) -> refresh());
+        bench.jointProperty().addListener((observed, was, is) -> {
+            // Another joint begins with its best candidates.
+            passing.setHvalue(0);
+            refresh();
+        });
         bench.trialProperty().addListener((observed, was, is) -> refresh());
         sceneProperty().addListener((observed, was, is) -> refresh());
     }
