@@ -2,9 +2,8 @@ package longshoulder.core.drawing;
 
 import java.util.ArrayList;
 import java.util.BitSet;
-import java.util.Comparator;
 import java.util.List;
-import java.util.stream.IntStream;
+import longshoulder.core.geometry.BoxPairs;
 import longshoulder.core.geometry.View;
 
 /**
@@ -27,15 +26,8 @@ final class Precedence {
         this.items = items;
         this.view = view;
         items.forEach(item -> before.add(new BitSet()));
-        List<Integer> fromLeft = IntStream.range(0, items.size()).boxed()
-                .sorted(Comparator.comparingDouble(index -> items.get(index).outline().left())).toList();
-        for (int i = 0; i < fromLeft.size(); i++) {
-            double right = items.get(fromLeft.get(i)).outline().right();
-            // What begins beyond the right end of an outline cannot overlap it, nor can anything after that.
-            for (int j = i + 1; j < fromLeft.size() && items.get(fromLeft.get(j)).outline().left() < right; j++) {
-                relate(fromLeft.get(i), fromLeft.get(j));
-            }
-        }
+        BoxPairs.of(items.stream().map(item -> item.outline().box()).toList())
+                .forEach(pair -> relate(pair.first(), pair.second()));
     }
 
     /** The first that must be painted before a cell, from an index on; less than nothing if there is none. */

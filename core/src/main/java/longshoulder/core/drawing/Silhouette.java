@@ -3,7 +3,9 @@ package longshoulder.core.drawing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.Tolerance;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /**
@@ -45,6 +47,11 @@ record Silhouette(List<Vector2D> corners, double left, double low, double right,
     boolean mayOverlap(Silhouette other) {
         return Math.min(right, other.right) - Math.max(left, other.left) > Tolerance.LENGTH
                 && Math.min(high, other.high) - Math.max(low, other.low) > Tolerance.LENGTH;
+    }
+
+    /** The box round it, as one of unit height that all such boxes share. */
+    Bounds box() {
+        return new Bounds(Vector3D.of(left, low, 0), Vector3D.of(right, high, 1));
     }
 
     double boxArea() {
