@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
-import javafx.scene.Scene;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.BorderPane;
 import javafx.stage.Stage;
@@ -78,7 +77,7 @@ public class WindowBenchmark {
             bench = new Workbench(Planner.plan(project()), Optional.empty());
             view = new MainView(bench, new Documents(bench, NOBODY));
             Stage stage = new Stage();
-            stage.setScene(new Scene(view, 1280, 800));
+            stage.setScene(view.scene(1280, 800));
             stage.show();
             shown.countDown();
         });

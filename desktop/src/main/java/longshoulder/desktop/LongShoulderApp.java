@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
 import javafx.application.Platform;
-import javafx.scene.Scene;
 import javafx.stage.Stage;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.StartUp.Beginning;
@@ -63,7 +62,7 @@ public final class LongShoulderApp extends Application {
         stage.setTitle(title(bench.project(), bench.file()));
         bench.planProperty().addListener((observed, was, is) -> stage.setTitle(title(bench.project(), bench.file())));
         MainView view = new MainView(bench, documents);
-        stage.setScene(new Scene(view, 1280, 800));
+        stage.setScene(view.scene(1280, 800));
         stage.setMinWidth(1024);
         stage.setMinHeight(640);
         stage.setOnCloseRequest(close -> {

@@ -111,7 +111,13 @@ public final class MainView extends BorderPane {
     public void use(Palette.Theme theme) {
         Palette.use(theme);
         setStyle(Palette.css());
+        Optional.ofNullable(getScene()).ifPresent(scene -> scene.setFill(Palette.paper()));
         Themed.recolourAll(this);
+    }
+
+    /** A scene with the paper as its ground: a background of the root over the scene's own would be painted once more. */
+    public Scene scene(double width, double height) {
+        return new Scene(this, width, height, Palette.paper());
     }
 
     private void otherTheme() {

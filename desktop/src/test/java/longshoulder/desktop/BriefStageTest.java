@@ -6,7 +6,6 @@ import static org.mockito.Mockito.mock;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
-import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -42,7 +41,7 @@ class BriefStageTest {
         Project table = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
         bench = new Workbench(Planner.plan(table), Optional.empty());
         MainView view = new MainView(bench, new Documents(bench, mock(FileAsker.class)));
-        stage.setScene(new Scene(view, 1280, 800));
+        stage.setScene(view.scene(1280, 800));
         stage.show();
     }
 

@@ -63,7 +63,7 @@ class ClippingTest {
         Workbench bench = new Workbench(Planner.plan(project), Optional.empty());
         robot.interact(() -> {
             view = new MainView(bench, new Documents(bench, mock(FileAsker.class)));
-            layOut(new Scene(view, width, height));
+            layOut(view.scene(width, height));
         });
         return bench;
     }

@@ -7,7 +7,6 @@ import static org.mockito.Mockito.mock;
 import java.util.Optional;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
-import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
@@ -51,7 +50,7 @@ class FrameStageTest {
         Project table = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
         bench = new Workbench(Planner.plan(table), Optional.empty());
         view = new MainView(bench, new Documents(bench, mock(FileAsker.class)));
-        stage.setScene(new Scene(view, 1280, 800));
+        stage.setScene(view.scene(1280, 800));
         stage.show();
     }
 

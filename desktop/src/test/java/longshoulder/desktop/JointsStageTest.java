@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
-import javafx.scene.Scene;
 import javafx.scene.SnapshotParameters;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
@@ -84,7 +83,7 @@ class JointsStageTest {
         Project demo = DesignFile.read(Path.of("../demo/" + StartUp.DEMO));
         bench = new Workbench(Planner.plan(demo), Optional.empty());
         view = new MainView(bench, new Documents(bench, mock(FileAsker.class)));
-        stage.setScene(new Scene(view, 1280, 800));
+        stage.setScene(view.scene(1280, 800));
         stage.show();
         view.focusSheet();
     }

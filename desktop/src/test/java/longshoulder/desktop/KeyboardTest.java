@@ -49,7 +49,7 @@ class KeyboardTest {
         Typefaces.load();
         bench = new Workbench(Planner.plan(DesignFile.read(Path.of("../demo/" + StartUp.DEMO))), Optional.empty());
         MainView view = new MainView(bench, new Documents(bench, asker));
-        scene = new Scene(view, 1280, 800);
+        scene = view.scene(1280, 800);
         stage.setScene(scene);
         stage.show();
         view.focusSheet();

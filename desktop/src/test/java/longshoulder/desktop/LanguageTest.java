@@ -9,7 +9,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.PropertyResourceBundle;
 import java.util.ResourceBundle;
-import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -43,7 +42,7 @@ class LanguageTest {
         Texts.speak(Locale.GERMANY);
         bench = new Workbench(
                 Planner.plan(Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES)), Optional.empty());
-        stage.setScene(new Scene(new MainView(bench, new Documents(bench, mock(FileAsker.class))), 1280, 800));
+        stage.setScene(new MainView(bench, new Documents(bench, mock(FileAsker.class))).scene(1280, 800));
         stage.show();
     }
 

@@ -5,7 +5,6 @@ import static org.mockito.Mockito.mock;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -42,7 +41,7 @@ class LengthsStageTest {
         Typefaces.load();
         bench = new Workbench(Planner.plan(Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES)),
                 Optional.empty());
-        stage.setScene(new Scene(new MainView(bench, new Documents(bench, mock(FileAsker.class))), 1280, 800));
+        stage.setScene(new MainView(bench, new Documents(bench, mock(FileAsker.class))).scene(1280, 800));
         stage.show();
     }
 

@@ -8,7 +8,6 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
-import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import longshoulder.core.brief.Value;
@@ -51,7 +50,7 @@ class SafekeepingTest {
                 Optional.empty());
         // As if this program were one that is gone by now.
         safekeeping = new Safekeeping(bench, new UnsavedWork(directory, 1L << 22, Instant.EPOCH), directory);
-        stage.setScene(new Scene(new MainView(bench, new Documents(bench, mock(FileAsker.class))), 1280, 800));
+        stage.setScene(new MainView(bench, new Documents(bench, mock(FileAsker.class))).scene(1280, 800));
         stage.show();
     }
 

@@ -56,7 +56,7 @@ class WindowTest {
         Project demo = DesignFile.read(Path.of("../demo/" + StartUp.DEMO));
         bench = new Workbench(Planner.plan(demo), Optional.empty());
         MainView view = new MainView(bench, new Documents(bench, asker));
-        scene = new Scene(view, 1280, 800);
+        scene = view.scene(1280, 800);
         stage.setScene(scene);
         stage.show();
         view.focusSheet();

@@ -19,6 +19,9 @@ final class HiddenLines {
     /** Stretches shorter than this, in millimetres, are not drawn. */
     private static final double SHORTEST = 0.01;
 
+    /** Hidden parts of an edge by where they begin. A comparator of its own, for this is asked at every edge. */
+    private static final Comparator<double[]> BY_BEGINNING = (one, other) -> Double.compare(one[0], other[0]);
+
     private final List<Shown> pieces;
     private final View view;
     private final boolean keepHidden;
@@ -75,7 +78,7 @@ final class HiddenLines {
                 }
             }
         }
-        hidden.sort(Comparator.comparingDouble(part -> part[0]));
+        hidden.sort(BY_BEGINNING);
         double done = 0;
         for (double[] part : hidden) {
             if (part[1] > done) {

@@ -39,6 +39,15 @@ final class Overlaps {
         }
     }
 
+    private record Sized(Stroke stroke, double squared) {
+
+        Sized(Stroke stroke) {
+            this(stroke, stroke.from().distanceSq(stroke.to()));
+        }
+    }
+
+    private static final Comparator<Sized> LONGEST_FIRST = (one, other) -> Double.compare(other.squared, one.squared);
+
     private final Map<Place, List<Stroke>> places = new HashMap<>();
     private final List<Stroke> kept = new ArrayList<>();
 
@@ -49,8 +58,8 @@ final class Overlaps {
         strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.VISIBLE).forEach(run::keep);
         // The longest first: a shorter line may lie on a longer one, never the other way round.
         strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN)
-                .sorted(Comparator.comparingDouble((Stroke stroke) -> stroke.from().distanceSq(stroke.to())).reversed())
-                .filter(stroke -> !run.isCovered(stroke)).forEachOrdered(run::keep);
+                .map(Sized::new).sorted(LONGEST_FIRST).map(Sized::stroke).filter(stroke -> !run.isCovered(stroke))
+                .forEachOrdered(run::keep);
         return run.kept;
     }
 

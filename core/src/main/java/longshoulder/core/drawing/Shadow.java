@@ -22,6 +22,9 @@ final class Shadow {
     /** How far a seam seen edge on is widened. */
     private static final double SEAM = 3 * Tolerance.LENGTH;
 
+    /** No part at all: it ends before it begins. */
+    private static final double[] NONE = {1, 0};
+
     private final List<HalfSpace> bounds = new ArrayList<>();
     private double left = Double.POSITIVE_INFINITY;
     private double right = Double.NEGATIVE_INFINITY;
@@ -107,7 +110,7 @@ final class Shadow {
             double atA = bound.distance(a) + Tolerance.LENGTH;
             double atB = bound.distance(b) + Tolerance.LENGTH;
             if (atA >= 0 && atB >= 0) {
-                return new double[]{1, 0};
+                return NONE;
             }
             if (atA > 0) {
                 start = Math.max(start, atA / (atA - atB));
@@ -115,7 +118,7 @@ final class Shadow {
                 end = Math.min(end, atA / (atA - atB));
             }
             if (start >= end) {
-                return new double[]{1, 0};
+                return NONE;
             }
         }
         return new double[]{start, end};
