@@ -6,7 +6,6 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 import javafx.scene.image.WritableImage;
-import javafx.scene.layout.BorderPane;
 import javafx.stage.Stage;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kinds;
@@ -63,7 +62,7 @@ public class WindowBenchmark {
 
     private final WritableImage picture = new WritableImage(1280, 800);
     private Workbench bench;
-    private BorderPane view;
+    private MainView view;
     private Length length = Length.ofMillimetres(1500);
 
     @Param({"table", "large cabinet"})
