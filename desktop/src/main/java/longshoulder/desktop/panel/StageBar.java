@@ -32,6 +32,8 @@ public final class StageBar extends HBox {
         this.bench = bench;
         setId("stages");
         getStyleClass().add("stage-bar");
+        // Few edits change it: its picture is kept, and a frame copies that.
+        setCache(true);
         ToggleGroup group = new ToggleGroup();
         for (WorkStage stage : WorkStage.values()) {
             getChildren().add(button(stage, group, go));
