@@ -6,6 +6,7 @@ import static org.mockito.Mockito.mock;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
@@ -20,7 +21,9 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.paint.Color;
 import javafx.stage.Stage;
+import longshoulder.core.brief.Address;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.Length;
@@ -179,6 +182,47 @@ class JointsStageTest {
         settle();
         assertThat(robot.lookup("#trial").tryQuery()).isEmpty();
         assertThat(Arrays.equals(picture(robot), drawn)).isTrue();
+    }
+
+    /** Whatever length a type asks for has its figure in the reckoning of the joint that is worked on. */
+    @Test
+    void lengths_ofEveryType_areTypedInTheReckoning(FxRobot robot) {
+        for (JointKind kind : JointKind.ofEnds()) {
+            robot.interact(() -> make(kind));
+            for (Parameter parameter : kind.parameters()) {
+                if (parameter instanceof Parameter.Measure) {
+                    assertThat(robot.lookup("#piece-" + parameter.name().replace('.', '-')).tryQuery())
+                            .as("%s of a %s", parameter.name(), kind.id()).isPresent();
+                }
+            }
+        }
+        robot.interact(() -> make(JointKind.LOOSE_TENON));
+        robot.interact(() -> robot.lookup("#piece-mortise-easing").query().requestFocus());
+        robot.push(KeyCode.ENTER).write("2").push(KeyCode.ENTER);
+        settle();
+        assertThat(figure("mortise.easing")).isEqualTo(Length.ofMillimetres(2));
+        assertThat(figure("mortise.width")).isEqualTo(Length.ofMillimetres(73));
+        robot.interact(() -> robot.lookup("#leave-mortise-easing").queryButton().fire());
+        assertThat(figure("mortise.easing")).isEqualTo(Length.ofMicrometres(1500));
+    }
+
+    private Length figure(String name) {
+        return Objects.requireNonNull(joint(FRONT_LEFT).figures().get(name)).value();
+    }
+
+    /** With all that can be added to the type. */
+    private void make(JointKind kind) {
+        give(JointKind.CHOICE, kind.id());
+        for (String addition : List.of("peg=drawbored", "bolt=bolted", "tenon.wedges=one")) {
+            String[] halves = addition.split("=", 2);
+            if (kind.parameters().stream().anyMatch(one -> one.name().equals(halves[0]))) {
+                give(halves[0], halves[1]);
+            }
+        }
+    }
+
+    private void give(String parameter, String option) {
+        bench.edit(new Edit.Give(Address.of(FRONT_LEFT, parameter), new Value.Chosen(option)));
     }
 
     /** The present joint at the left and all others beside it, each with its picture. */

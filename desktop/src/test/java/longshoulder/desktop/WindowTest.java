@@ -19,9 +19,11 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.Typefaces;
@@ -212,6 +214,26 @@ class WindowTest {
         robot.clickOn("Cut the back apron to 1258 mm as well");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(shoulder("apron-back")).isEqualTo(Length.ofMillimetres(1258));
+    }
+
+    /** A figure of a haunch that a bridle joint does not have: it waits, says so in the corner, and can be forgotten. */
+    @Test
+    void finding_aboutNothingDrawn_standsInTheCorner(FxRobot robot) {
+        String joint = "apron-front/leg-front-left";
+        robot.interact(() -> {
+            bench.edit(new Edit.Give(joint + ":joint", new Value.Chosen("haunched-tenon")));
+            bench.edit(new Edit.Give(joint + ":haunch.width", new Value.Measured(Length.ofMillimetres(20))));
+            bench.edit(new Edit.Give(joint + ":joint", new Value.Chosen("bridle")));
+            bench.findingProperty().set(bench.plan().findings().stream()
+                    .filter(finding -> finding.code().equals("waits")).findFirst());
+        });
+        Bounds sheet = robot.lookup("#sheet").query().localToScreen(robot.lookup("#sheet").query().getBoundsInLocal());
+        Bounds card = robot.lookup("#finding").query()
+                .localToScreen(robot.lookup("#finding").query().getBoundsInLocal());
+        assertThat(sheet.contains(card)).isTrue();
+        robot.clickOn(robot.lookup("#finding").lookup(".remedy").queryButton());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.plan().findings()).noneMatch(finding -> finding.code().equals("waits"));
     }
 
     @Test

@@ -20,9 +20,10 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  *
  * @param like thickness, width and place, as if it grew on the rail; its depth is that of each mortise
  * @param length of the loose tenon
+ * @param easing by how much the mortise in the post is longer than the tenon is wide
  * @param inPost the same with the width and the place of the mortise in the post
  */
-public record LooseTenon(Tenon like, Amount length, Tenon inPost) implements Joint {
+public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost) implements Joint {
 
     private static final Length ROOM = Length.ofMicrometres(1_500);
 
@@ -38,11 +39,10 @@ public record LooseTenon(Tenon like, Amount length, Tenon inPost) implements Joi
                 ? Tenon.Ends.ROUND
                 : Tenon.Ends.SQUARE;
         Tenon like = new TenonRules(setting).tenon().ending(ends).runs(depth, depth).squareToPost();
-        boolean locates = setting.choice("mortise.fit", "easy").equals("locating");
-        return new LooseTenon(like, length, locates
-                ? like
-                : eased(like, setting.givenOr("mortise.easing",
-                        () -> Setting.ruled("amount.easing", EASING, "rule.easing"))));
+        Amount easing = setting.choice("mortise.fit", "easy").equals("locating")
+                ? Setting.ruled("amount.easing", Length.ZERO, "rule.locating")
+                : setting.givenOr("mortise.easing", () -> Setting.ruled("amount.easing", EASING, "rule.easing"));
+        return new LooseTenon(like, length, easing, eased(like, easing));
     }
 
     private static Tenon eased(Tenon like, Amount easing) {
@@ -107,6 +107,7 @@ public record LooseTenon(Tenon like, Amount length, Tenon inPost) implements Joi
         figures.put(Brief.TENON_THICKNESS, like.thickness());
         figures.put("tenon.width", like.width());
         figures.put("loose.length", length);
+        figures.put("mortise.easing", easing);
         figures.put("mortise.width", inPost.width());
         figures.put(Brief.MORTISE_DEPTH, like.depth());
         figures.put("near-cheek", like.cheekFromReference());

@@ -90,6 +90,7 @@ public record StoppedTenon(Tenon tenon) implements Joint {
         figures.put(Brief.MORTISE_DEPTH, tenon.depth());
         figures.put("near-cheek", tenon.cheekFromReference());
         figures.put("mortise-from-end", tenon.mortiseFromEnd());
+        figures.put(TenonRules.END_THICKNESS, tenon.stock());
         return figures;
     }
 }

@@ -4,7 +4,6 @@ import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.UnaryOperator;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
@@ -15,15 +14,17 @@ import longshoulder.core.reckoning.Amount;
  * A short tenon for a rail that other joints hold: a quarter of the post, at least 6. Behind a drawer rail the post may be
  * notched for the end of a runner.
  *
- * @param runnerHeight of the notch, from the rail's face edge; no notch without one
+ * @param runnerHeight of the notch, from the rail's face edge; nothing without a notch
  * @param runnerDepth how far the notch goes into the post
  */
-public record StubTenon(Tenon tenon, Optional<Amount> runnerHeight, Amount runnerDepth) implements Joint {
+public record StubTenon(Tenon tenon, Amount runnerHeight, Amount runnerDepth) implements Joint {
 
     static Joint make(Setting setting) {
         Amount depth = setting.givenOr("runner.depth",
                 () -> Setting.ruled("amount.runnerDepth", Length.ofMillimetres(6), "rule.runner"));
-        return new StubTenon(new TenonRules(setting).stub(), setting.given("runner.height"), depth);
+        Amount height = setting.givenOr("runner.height",
+                () -> Setting.ruled("amount.runnerNotch", Length.ZERO, "rule.noRunner"));
+        return new StubTenon(new TenonRules(setting).stub(), height, depth);
     }
 
     @Override
@@ -49,18 +50,18 @@ public record StubTenon(Tenon tenon, Optional<Amount> runnerHeight, Amount runne
     /** A notch for a runner is seen. */
     @Override
     public boolean isOpen() {
-        return runnerHeight.isPresent();
+        return runnerHeight.value().isPositive();
     }
 
     @Override
     public Solid removes() {
-        return runnerHeight.map(height -> tenon.removes().plus(notch(height))).orElseGet(tenon::removes);
+        return isOpen() ? tenon.removes().plus(notch()) : tenon.removes();
     }
 
     /** From the rail's back inwards through the post: the runner lies against the rail there. */
-    private Solid notch(Amount height) {
+    private Solid notch() {
         double through = mm(meeting().referenceExtent()) + mm(meeting().postExtent());
-        return new RailEnd(meeting()).intoPost(mm(runnerDepth), 0, mm(height), -through, 0);
+        return new RailEnd(meeting()).intoPost(mm(runnerDepth), 0, mm(runnerHeight), -through, 0);
     }
 
     @Override
@@ -81,10 +82,8 @@ public record StubTenon(Tenon tenon, Optional<Amount> runnerHeight, Amount runne
     @Override
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = StoppedTenon.figures(tenon);
-        runnerHeight.ifPresent(height -> {
-            figures.put("runner.height", height);
-            figures.put("runner.depth", runnerDepth);
-        });
+        figures.put("runner.height", runnerHeight);
+        figures.put("runner.depth", runnerDepth);
         return figures;
     }
 }

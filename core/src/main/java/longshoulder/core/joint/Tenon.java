@@ -15,6 +15,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 /**
  * One tenon with its mortise, in line with the rail: what all tenoned joints are made of.
  *
+ * @param stock what there is of the rail's thickness at this end
  * @param thickness across the cheeks; the mortise is as wide
  * @param width along the post; the mortise is as long
  * @param length from the shoulder to the tip; on the longer cheek where the end is mitred
@@ -26,7 +27,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param ends whether its narrow sides and the ends of its mortise are square, or round as a cutter leaves them
  * @param mitres where the end is cut to clear meeting tenons; the tenon lies inside all
  */
-public record Tenon(Meeting meeting, Amount thickness, Amount width, Amount length, Amount depth,
+public record Tenon(Meeting meeting, Amount stock, Amount thickness, Amount width, Amount length, Amount depth,
         Amount faceShoulder, Amount edgeShoulder, Optional<Amount> limit,
         Line line, Ends ends, List<HalfSpace> mitres) {
 
@@ -51,37 +52,43 @@ public record Tenon(Meeting meeting, Amount thickness, Amount width, Amount leng
 
     /** The same tenon elsewhere on the rail's end. */
     Tenon at(Amount otherEdgeShoulder, Amount otherWidth, Amount otherFaceShoulder) {
-        return new Tenon(meeting, thickness, otherWidth, length, depth, otherFaceShoulder, otherEdgeShoulder, limit,
+        return new Tenon(meeting, stock, thickness, otherWidth, length, depth, otherFaceShoulder, otherEdgeShoulder,
+                limit,
                 line, ends, mitres);
     }
 
     /** The same tenon of another length in a mortise of another depth. */
     Tenon runs(Amount otherLength, Amount otherDepth) {
-        return new Tenon(meeting, thickness, width, otherLength, otherDepth, faceShoulder, edgeShoulder, limit, line,
+        return new Tenon(meeting, stock, thickness, width, otherLength, otherDepth, faceShoulder, edgeShoulder, limit,
+                line,
                 ends, mitres);
     }
 
     /** The same tenon of another thickness, its near cheek where it was. */
     Tenon thick(Amount otherThickness) {
-        return new Tenon(meeting, otherThickness, width, length, depth, faceShoulder, edgeShoulder, limit, line, ends,
+        return new Tenon(meeting, stock, otherThickness, width, length, depth, faceShoulder, edgeShoulder, limit, line,
+                ends,
                 mitres);
     }
 
     /** The same tenon pointing square into the post. */
     Tenon squareToPost() {
-        return new Tenon(meeting, thickness, width, length, depth, faceShoulder, edgeShoulder, limit, Line.POST, ends,
+        return new Tenon(meeting, stock, thickness, width, length, depth, faceShoulder, edgeShoulder, limit, Line.POST,
+                ends,
                 mitres);
     }
 
     /** The same tenon between these ends. */
     Tenon ending(Ends otherEnds) {
-        return new Tenon(meeting, thickness, width, length, depth, faceShoulder, edgeShoulder, limit, line, otherEnds,
+        return new Tenon(meeting, stock, thickness, width, length, depth, faceShoulder, edgeShoulder, limit, line,
+                otherEnds,
                 mitres);
     }
 
     /** The same tenon, with regard to one that it meets in the post. */
     Tenon limitedTo(Amount otherLimit, List<HalfSpace> otherMitres) {
-        return new Tenon(meeting, thickness, width, length, depth, faceShoulder, edgeShoulder, Optional.of(otherLimit),
+        return new Tenon(meeting, stock, thickness, width, length, depth, faceShoulder, edgeShoulder,
+                Optional.of(otherLimit),
                 line, ends, otherMitres);
     }
 

@@ -39,7 +39,8 @@ final class TenonRules {
                 : Amount.sum(Label.of("amount.tenonWidth")).plus(meeting.rail().width()).minus(near).minus(far)
                         .amount();
         Amount length = wantedLength();
-        return new Tenon(meeting, thickness, width, length, depth(length), centred(thickness), near, Optional.empty(),
+        return new Tenon(meeting, stock(), thickness, width, length, depth(length), centred(thickness), near,
+                Optional.empty(),
                 Tenon.Line.RAIL, ends(), List.of());
     }
 
@@ -129,7 +130,8 @@ final class TenonRules {
         Amount thin = setting.givenOr(Brief.TENON_THICKNESS, () -> new Amount.Nearest(
                 Label.of("amount.tenonThickness"), Setting.ruled("amount.thinnest", Length.ZERO, "rule.thinnestTool"),
                 setting.project().tools().chisels(), Label.of("rule.thinnestTool")));
-        return new Tenon(meeting, thin, plain.width(), length, depth(length), centred(thin), plain.edgeShoulder(),
+        return new Tenon(meeting, stock(), thin, plain.width(), length, depth(length), centred(thin),
+                plain.edgeShoulder(),
                 Optional.empty(), Tenon.Line.RAIL, ends(), List.of());
     }
 
@@ -153,7 +155,8 @@ final class TenonRules {
 
     /** What there is of the rail's thickness at this end: less than all of it where its face is worked to a curve. */
     private Amount stock() {
-        return setting.given(END_THICKNESS).orElseGet(() -> meeting.rail().thickness());
+        return setting.givenOr(END_THICKNESS, () -> Amount.sum(Label.of("amount.endThickness"))
+                .plus(meeting.rail().thickness()).amount());
     }
 
     /** Centred in the rail's thickness, or in what there is of it at this end, behind what was worked away. */

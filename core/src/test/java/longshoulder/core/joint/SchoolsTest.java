@@ -123,6 +123,21 @@ class SchoolsTest {
         assertThat(Joints.in(other).tenons().getFirst().ends()).isEqualTo(Tenon.Ends.SQUARE);
     }
 
+    /** What can be given is also shown, so that it can be given where it stands. */
+    @ParameterizedTest
+    @EnumSource(value = JointKind.class, mode = EnumSource.Mode.EXCLUDE, names = {"GROOVE", "CROSS_LAP", "EDGE_JOINT"})
+    void everyLength_isAmongTheFigures(JointKind kind) {
+        Project project = Joints.with(table("apron.setback", "0", "tenon.meeting", "full"), kind);
+        for (String setting : List.of("peg=drawbored", "bolt=bolted", "tenon.wedges=one")) {
+            String[] halves = setting.split("=", 2);
+            if (kind.parameters().stream().anyMatch(one -> one.name().equals(halves[0]))) {
+                project = give(FRONT_LEFT + ":" + halves[0], halves[1]).applyTo(project);
+            }
+        }
+        assertThat(Joints.in(project).figures().keySet()).containsAll(kind.parameters().stream()
+                .filter(Parameter.Measure.class::isInstance).map(Parameter::name).toList());
+    }
+
     /** No option is offered that would change nothing, where the joint has pegs and wedges to which it can apply. */
     @ParameterizedTest
     @EnumSource(value = JointKind.class, mode = EnumSource.Mode.EXCLUDE, names = {"GROOVE", "CROSS_LAP", "EDGE_JOINT"})

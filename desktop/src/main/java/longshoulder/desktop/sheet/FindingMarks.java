@@ -31,6 +31,9 @@ final class FindingMarks {
 
     private static final double CARD_WIDTH = 330;
 
+    /** For what is about nothing that is drawn, such as figures of pieces that are not there now. */
+    private static final Vector2D CORNER = Vector2D.of(24, 24);
+
     private final Workbench bench;
     private final List<Node> shown = new ArrayList<>();
     private final Map<String, Button> kept = new HashMap<>();
@@ -114,10 +117,13 @@ final class FindingMarks {
         return finding.level().name().toLowerCase(Locale.ROOT);
     }
 
-    /** In the view that looks most squarely at the face side of the rail or piece concerned. */
+    /** In the view that looks most squarely at the face side of the rail or piece concerned; in the corner where none is. */
     private Vector2D place(Finding finding) {
+        return finding.about().stream().findFirst().map(this::place).orElse(CORNER);
+    }
+
+    private Vector2D place(String id) {
         Plan plan = bench.plan();
-        String id = finding.about().getFirst();
         Optional<Joint> joint = plan.joints().stream().filter(j -> j.id().equals(id)).findFirst();
         Piece piece = joint.map(j -> j.meeting().rail())
                 .orElseGet(() -> plan.has(id) ? plan.piece(id).piece() : plan.pieces().getFirst().piece());
