@@ -10,6 +10,7 @@ import longshoulder.core.brief.Parameter;
 import longshoulder.core.joint.Candidate;
 import longshoulder.core.joint.Candidates;
 import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.JointType;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
@@ -56,7 +57,7 @@ final class JointsCommand implements Callable<Integer> {
         Words words = Words.showing(Showing.TENTH_MILLIMETRES);
         for (JointKind kind : JointKind.values()) {
             out.printf("%s: %s%n", kind.id(), words.text("joint." + kind.id() + ".summary"));
-            for (Parameter parameter : kind.parameters()) {
+            for (Parameter parameter : JointType.of(kind).parameters()) {
                 out.printf("  %-18s %s%s%n", parameter.name(), words.meaning(parameter),
                         parameter instanceof Parameter.Choice choice ? ": " + String.join(", ", choice.options()) : "");
             }

@@ -26,6 +26,7 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.JointType;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
@@ -189,7 +190,7 @@ class JointsStageTest {
     void lengths_ofEveryType_areTypedInTheReckoning(FxRobot robot) {
         for (JointKind kind : JointKind.ofEnds()) {
             robot.interact(() -> make(kind));
-            for (Parameter parameter : kind.parameters()) {
+            for (Parameter parameter : JointType.of(kind).parameters()) {
                 if (parameter instanceof Parameter.Measure) {
                     assertThat(robot.lookup("#piece-" + parameter.name().replace('.', '-')).tryQuery())
                             .as("%s of a %s", parameter.name(), kind.id()).isPresent();
@@ -215,7 +216,7 @@ class JointsStageTest {
         give(JointKind.CHOICE, kind.id());
         for (String addition : List.of("peg=drawbored", "bolt=bolted", "tenon.wedges=one")) {
             String[] halves = addition.split("=", 2);
-            if (kind.parameters().stream().anyMatch(one -> one.name().equals(halves[0]))) {
+            if (JointType.of(kind).parameters().stream().anyMatch(one -> one.name().equals(halves[0]))) {
                 give(halves[0], halves[1]);
             }
         }

@@ -7,21 +7,22 @@ import com.fasterxml.jackson.core.io.JsonEOFException;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.util.ArrayList;
-import longshoulder.core.brief.HouseRules;
-import longshoulder.core.brief.JointKind;
-import longshoulder.core.brief.Address;
-import java.util.stream.Stream;
-import java.util.Comparator;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
+import longshoulder.core.brief.Address;
+import longshoulder.core.brief.HouseRules;
+import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Frame;
+import longshoulder.core.joint.JointType;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.EntryException;
@@ -253,7 +254,8 @@ final class DesignReader {
 
     private static Optional<Parameter> jointParameter(Address address) {
         return Stream.concat(Stream.of(JointKind.choice(), Orientation.parameter()), Arrays.stream(JointKind.values())
-                .flatMap(type -> type.parameters().stream())).filter(one -> one.name().equals(address.parameter()))
+                .flatMap(type -> JointType.of(type).parameters().stream()))
+                .filter(one -> one.name().equals(address.parameter()))
                 .findFirst();
     }
 

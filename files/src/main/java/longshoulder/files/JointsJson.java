@@ -2,6 +2,7 @@ package longshoulder.files;
 
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
+import longshoulder.core.joint.JointType;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.words.Words;
 
@@ -21,7 +22,7 @@ public final class JointsJson {
                 out.writeStringField("name", words.text("joint." + kind.id()));
                 out.writeStringField("summary", words.text("joint." + kind.id() + ".summary"));
                 out.writeArrayFieldStart("parameters");
-                for (Parameter parameter : kind.parameters()) {
+                for (Parameter parameter : JointType.of(kind).parameters()) {
                     KindsJson.parameter(out, parameter, words);
                 }
                 out.writeEndArray();

@@ -13,11 +13,11 @@ public final class HouseRules {
 
     /** How the thickness of a tenon is found. */
     public static final String THICKNESS = "school.thickness";
-    static final List<String> THICKNESSES = List.of("third-nearest-chisel", "chisel-decides", "half");
+    public static final List<String> THICKNESSES = List.of("third-nearest-chisel", "chisel-decides", "half");
 
     /** How the length of a stopped tenon is found. */
     public static final String LENGTH = "school.length";
-    static final List<String> LENGTHS = List.of("two-thirds", "longest");
+    public static final List<String> LENGTHS = List.of("two-thirds", "longest");
 
     /** Whether spare length is left past the mortises until after glue-up. */
     public static final String HORNS = "post.horns";

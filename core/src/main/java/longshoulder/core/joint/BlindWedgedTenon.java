@@ -8,8 +8,8 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
-import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import longshoulder.core.reckoning.Label;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * A stopped tenon whose wedges stand loosely in its slots and are driven by the floor of the mortise as the shoulder closes.
@@ -17,6 +17,10 @@ import longshoulder.core.reckoning.Label;
  * room at the floor together, less a little; a longer one keeps the shoulder open.
  */
 public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
+
+    static final JointType TYPE = new JointType(Asks.without("mortise.ends", Asks.tenon(Wedging.PARAMETERS,
+            Asks.choice("tenon.wedges", "fitting", "one", "two"), Asks.measure("wedge.length"))),
+            BlindWedgedTenon::make, BlindWedgedTenon::argue);
 
     private static final Length SPARE = Length.ofMillimetres(1);
 
@@ -26,6 +30,12 @@ public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
         boolean given = setting.given("wedge.length").isPresent();
         return new BlindWedgedTenon(tenon,
                 given ? wedging : wedging.wedgesOf(driven(wedging)));
+    }
+
+    private static void argue(Argument argument) {
+        argument.say("reason.blind.pull");
+        argument.object("reason.blind.once");
+        argument.objectIf(argument.isSoftPost(), "reason.blind.soft", argument.meeting().post().id());
     }
 
     /** As long as can be driven home. */

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import longshoulder.core.brief.Parameter;
 import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
@@ -23,6 +24,9 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param nut diameter of the nut
  */
 public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) implements Wrapped {
+
+    static final List<Parameter> PARAMETERS = List.of(Asks.choice("bolt", "none", "bolted"),
+            Asks.measure("bolt.diameter"), Asks.measure("bolt.reach"));
 
     /** So much wider than the bolt its hole is, in millimetres, so that it does not hold the shoulder open. */
     private static final double PLAY = 1;

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 
@@ -18,6 +19,8 @@ import longshoulder.core.reckoning.Label;
  */
 public record Bridle(Meeting meeting, Amount tongue) implements Joint {
 
+    static final JointType TYPE = new JointType(List.of(Asks.measure("bridle.tongue")), Bridle::make, Bridle::argue);
+
     static Joint make(Setting setting) {
         Meeting meeting = setting.meeting();
         Amount thicker = new Amount.Greatest(Label.of("amount.thicker"),
@@ -26,6 +29,15 @@ public record Bridle(Meeting meeting, Amount tongue) implements Joint {
         Amount most = Setting.share("amount.tongueRoom", meeting.rail().thickness(), 2, 3, "rule.bridleArms");
         return new Bridle(meeting, setting.givenOr("bridle.tongue", () -> new Amount.Least(Label.of("amount.tongue"),
                 List.of(third, most), Label.of("rule.bridle"))));
+    }
+
+    private static void argue(Argument argument) {
+        Length rail = argument.railThickness();
+        Length post = argument.meeting().referenceExtent().value();
+        boolean alike = !rail.times(3).isLessThan(post.times(2));
+        argument.sayIf(alike, "reason.bridle.alike", rail, post);
+        argument.objectIf(!alike, "reason.bridle.thin", rail, post);
+        argument.objectIf(argument.hasOthers(), "reason.bridle.others");
     }
 
     @Override

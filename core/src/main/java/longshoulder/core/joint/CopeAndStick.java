@@ -3,6 +3,7 @@ package longshoulder.core.joint;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
@@ -21,6 +22,13 @@ import longshoulder.core.reckoning.Label;
  */
 public record CopeAndStick(Meeting meeting, Amount length, Amount thickness, Mould mould) implements Joint {
 
+    static final JointType TYPE = new JointType(Asks.all(
+            List.of(Asks.measure("tongue.length"), Asks.measure("tongue.thickness")), Mould.PARAMETERS),
+            CopeAndStick::make, CopeAndStick::argue);
+
+    /** A rail thinner than this leaves no wood beside tongue and mould. */
+    private static final Length THIN_DOOR = Length.ofMillimetres(16);
+
     static Joint make(Setting setting) {
         Amount length = setting.milled("tongue").orElseGet(() -> setting.givenOr("tongue.length",
                 () -> Setting.ruled("amount.tongueLength", Length.ofMillimetres(10), "rule.tongue")));
@@ -29,6 +37,13 @@ public record CopeAndStick(Meeting meeting, Amount length, Amount thickness, Mou
         Amount beside = Setting.share("amount.besideTongue", Amount.sum(Label.of("amount.bothFaceShoulders"))
                 .plus(setting.meeting().rail().thickness()).minus(thickness).amount(), 1, 2, "rule.centred");
         return new CopeAndStick(setting.meeting(), length, thickness, Mould.of(setting, beside));
+    }
+
+    private static void argue(Argument argument) {
+        Length rail = argument.railThickness();
+        argument.wantOnePlane("reason.cope.door");
+        argument.objectIf(rail.isLessThan(THIN_DOOR), "reason.cope.thin", rail);
+        argument.object("reason.cope.tongue");
     }
 
     @Override

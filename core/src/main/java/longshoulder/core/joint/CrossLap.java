@@ -4,6 +4,7 @@ import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.DoubleSummaryStatistics;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Piece;
@@ -23,6 +24,8 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements Joint {
 
+    static final JointType TYPE = new JointType(List.of(Asks.measure("lap.depth")), CrossLap::make, CrossLap::argue);
+
     static Joint make(Setting setting) {
         Meeting meeting = setting.meeting();
         DoubleSummaryStatistics depths = depths(meeting);
@@ -30,6 +33,10 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
                 "rule.measured");
         return new CrossLap(meeting, shared,
                 setting.givenOr("lap.depth", () -> Setting.share("amount.lapDepth", shared, 1, 2, "rule.crossLap")));
+    }
+
+    private static void argue(Argument argument) {
+        argument.say("reason.crossLap", argument.meeting().post().id());
     }
 
     /** How deep under the post's face the wood lies that both want, in millimetres. */

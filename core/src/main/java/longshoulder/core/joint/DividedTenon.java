@@ -23,6 +23,9 @@ import longshoulder.core.reckoning.Label;
  */
 public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
 
+    static final JointType TYPE = new JointType(Asks.tenon(Pegged.PARAMETERS,
+            Asks.choice("tenon.division", "double", "twin", "triple")), DividedTenon::make, DividedTenon::argue);
+
     public DividedTenon {
         tenons = List.copyOf(tenons);
     }
@@ -46,6 +49,13 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
             tenons.add(whole.at(shoulder, width, whole.faceShoulder()));
         }
         return new DividedTenon(tenons, Setting.share("amount.haunchDepth", whole.thickness(), 1, 1, "rule.haunch"));
+    }
+
+    private static void argue(Argument argument) {
+        Length width = argument.tenon().width().value();
+        argument.sayIf(argument.isTooWide(), "reason.divided.wide", width, argument.tenon().thickness().value());
+        argument.objectIf(!argument.isTooWide(), "reason.divided.narrow", width);
+        argument.objectToEnd();
     }
 
     private static List<Tenon> twin(Tenon whole) {

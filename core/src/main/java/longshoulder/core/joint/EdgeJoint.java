@@ -3,6 +3,7 @@ package longshoulder.core.joint;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Piece;
@@ -22,6 +23,9 @@ import longshoulder.core.reckoning.Label;
  */
 public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amount depth) implements Joint {
 
+    static final JointType TYPE = new JointType(List.of(Asks.choice("edge.form", "plain", "tongued"),
+            Asks.measure("tongue.thickness"), Asks.measure("groove.depth")), EdgeJoint::make, EdgeJoint::argue);
+
     /** How thick a slice of both boards is looked at, in millimetres. */
     private static final double SLICE = 0.5;
 
@@ -34,6 +38,10 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
                         () -> Setting.share("amount.tongueThickness", board, 1, 3, "rule.tongueThird")),
                 setting.givenOr("groove.depth",
                         () -> Setting.share("amount.edgeGroove", board, 1, 3, "rule.tongueThird")));
+    }
+
+    private static void argue(Argument argument) {
+        argument.say("reason.edge", argument.meeting().post().id());
     }
 
     @Override

@@ -1,6 +1,7 @@
 package longshoulder.core.joint;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -26,6 +27,10 @@ import longshoulder.core.reckoning.Label;
  */
 public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boolean rebate) implements Joint {
 
+    static final JointType TYPE = new JointType(List.of(Asks.measure("groove.room"),
+            Asks.choice("groove.run", "panel", "shoulders", "through"), Asks.choice("groove.form", "groove", "rebate")),
+            Groove::make, Groove::argue);
+
     /** A groove that ends with its panel runs on by so much at each end, in millimetres. */
     private static final double RUN_OUT = 1;
 
@@ -42,6 +47,10 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
         return new Groove(setting.meeting(), stands, room,
                 Run.valueOf(setting.choice("groove.run", "panel").toUpperCase(Locale.ROOT)),
                 setting.choice("groove.form", "groove").equals("rebate"));
+    }
+
+    private static void argue(Argument argument) {
+        argument.say("reason.groove", argument.meeting().rail().id());
     }
 
     /** How deep the side of a panel lies inside the face that it looks at, in millimetres. */

@@ -3,17 +3,29 @@ package longshoulder.core.joint;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 
 /** The rail's end, half as thick, laid across the post in a notch of its own depth; the show side stays whole. */
 public record HalfLap(Meeting meeting, Amount thickness) implements Joint {
 
+    static final JointType TYPE = new JointType(List.of(), HalfLap::make, HalfLap::argue);
+
     static Joint make(Setting setting) {
         return new HalfLap(setting.meeting(), Setting.share("amount.lapThickness",
                 setting.meeting().rail().thickness(), 1, 2, "rule.halfLap"));
+    }
+
+    private static void argue(Argument argument) {
+        Length rail = argument.railThickness();
+        Length post = argument.meeting().referenceExtent().value();
+        argument.sayIf(rail.equals(post), "reason.halfLap.equal", rail);
+        argument.objectIf(!rail.equals(post), "reason.halfLap.unequal", rail, post);
+        argument.objectIf(argument.hasOthers(), "reason.bridle.others");
     }
 
     @Override

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 
@@ -19,6 +20,10 @@ import longshoulder.core.reckoning.Label;
  * @param depth of the haunch beyond the shoulder; its groove is deeper by the room for glue
  */
 public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) implements Joint {
+
+    static final JointType TYPE = new JointType(Asks.tenon(Pegged.PARAMETERS, Asks.measure("haunch.width"),
+            Asks.measure("haunch.depth"), Asks.choice("haunch.form", "square", "sloping", "groove-filling")),
+            HaunchedTenon::make, HaunchedTenon::argue);
 
     /** The forms of a haunch. */
     public enum Form {
@@ -37,6 +42,12 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) 
             case "groove-filling" -> Form.GROOVE_FILLING;
             default -> Form.SQUARE;
         });
+    }
+
+    private static void argue(Argument argument) {
+        Length fromEnd = argument.tenon().mortiseFromEnd().value();
+        argument.sayIf(argument.isAtEnd(), "reason.haunched.end", fromEnd, argument.railWidth().times(1, 3));
+        argument.objectIf(!argument.isAtEnd(), "reason.haunched.far", fromEnd);
     }
 
     @Override

@@ -2,6 +2,7 @@ package longshoulder.core.joint;
 
 import static longshoulder.core.joint.RailEnd.mm;
 
+import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
@@ -10,9 +11,16 @@ import longshoulder.core.reckoning.Amount;
 /** The whole end of the rail let into the post, by a quarter of it unless given: for shelves and lower drawer rails. */
 public record Housing(Meeting meeting, Amount depth) implements Joint {
 
+    static final JointType TYPE = new JointType(List.of(Asks.measure("housing.depth")), Housing::make, Housing::argue);
+
     static Joint make(Setting setting) {
         return new Housing(setting.meeting(), setting.givenOr("housing.depth",
                 () -> Setting.share("amount.housingDepth", setting.meeting().postExtent(), 1, 4, "rule.housing")));
+    }
+
+    private static void argue(Argument argument) {
+        argument.say("reason.housing.whole", argument.railWidth());
+        argument.object("reason.housing.pull");
     }
 
     @Override

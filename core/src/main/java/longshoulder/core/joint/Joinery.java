@@ -12,7 +12,6 @@ import longshoulder.core.geometry.Plain;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.measure.Length;
-import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -30,8 +29,8 @@ public final class Joinery {
 
     private final TenonMeeting school;
 
-    private Joinery(Project project) {
-        school = project.brief().choice(Brief.TENON_MEETING).map(TenonMeeting::parse).orElse(TenonMeeting.MITRED);
+    private Joinery(Maker maker) {
+        school = maker.brief().choice(Brief.TENON_MEETING).map(TenonMeeting::parse).orElse(TenonMeeting.MITRED);
     }
 
     /**
@@ -40,21 +39,22 @@ public final class Joinery {
      * @param planned the frame as planned: it tells what meets
      * @param built the frame with what was really cut: it tells where
      */
-    public static List<Joint> of(Project project, Frame planned, Frame built) {
-        Joinery run = new Joinery(project);
+    public static List<Joint> of(Maker maker, Frame planned, Frame built) {
+        Joinery run = new Joinery(maker);
         Map<String, Piece> pieces = built.pieces().stream().collect(Collectors.toMap(Piece::id, piece -> piece));
         List<Joint> alone = Meetings.find(planned).parallelStream()
                 .map(m -> m.with(pieces.getOrDefault(m.rail().id(), m.rail())))
-                .map(meeting -> new Setting(project, meeting))
+                .map(meeting -> new Setting(maker, meeting))
                 .map(setting -> Pegged.wrap(setting,
-                        Bolted.wrap(setting, Undercut.wrap(setting, Scribed.wrap(make(setting),
-                                built.shapings().getOrDefault(setting.meeting().post().id(), Solid.NOTHING))))))
+                        Bolted.wrap(setting,
+                                Undercut.wrap(setting, Scribed.wrap(JointType.of(setting.kind()).make(setting),
+                                        built.shapings().getOrDefault(setting.meeting().post().id(), Solid.NOTHING))))))
                 .toList();
         Map<String, List<Rival>> rivals = alone.stream()
                 .flatMap(joint -> joint.tenons().stream().map(tenon -> new Rival(tenon, joint.givesWay())))
                 .collect(Collectors.groupingBy(rival -> rival.tenon().meeting().post().id()));
         return alone.parallelStream()
-                .map(joint -> joint.fitted(tenon -> run.amongst(project, new Rival(tenon, joint.givesWay()),
+                .map(joint -> joint.fitted(tenon -> run.amongst(maker, new Rival(tenon, joint.givesWay()),
                         rivals.getOrDefault(joint.meeting().post().id(), List.of()))))
                 .map(Made::of).toList();
     }
@@ -63,41 +63,16 @@ public final class Joinery {
     private record Rival(Tenon tenon, GivesWay way) {}
 
     /** A tenon with regard to every other that wants the same part of its post. */
-    private Tenon amongst(Project project, Rival one, List<Rival> rivals) {
+    private Tenon amongst(Maker maker, Rival one, List<Rival> rivals) {
         Tenon fitted = one.tenon();
         for (Rival other : rivals) {
             if (compete(one.tenon(), other.tenon())) {
                 boolean both = one.way() == GivesWay.BY_SCHOOL && other.way() == GivesWay.BY_SCHOOL;
-                fitted = together(new Setting(project, one.tenon().meeting()), fitted, other.tenon(),
+                fitted = together(new Setting(maker, one.tenon().meeting()), fitted, other.tenon(),
                         both ? school : TenonMeeting.SHORTENED);
             }
         }
         return fitted;
-    }
-
-    private static Joint make(Setting setting) {
-        return switch (setting.kind()) {
-            case STOPPED_TENON -> StoppedTenon.make(setting);
-            case HAUNCHED_TENON -> HaunchedTenon.make(setting);
-            case DIVIDED_TENON -> DividedTenon.make(setting);
-            case THROUGH_TENON -> ThroughTenon.make(setting);
-            case BLIND_WEDGED_TENON -> BlindWedgedTenon.make(setting);
-            case TUSKED_TENON -> TuskedTenon.make(setting);
-            case STUB_TENON -> StubTenon.make(setting);
-            case LOOSE_TENON -> LooseTenon.make(setting);
-            case HOUSING -> Housing.make(setting);
-            case LAPPED_DOVETAIL -> Dovetail.lapped(setting);
-            case SLIDING_DOVETAIL -> Dovetail.sliding(setting);
-            case TAPERED_DOVETAIL -> TaperedDovetail.make(setting);
-            case BRIDLE -> Bridle.make(setting);
-            case HALF_LAP -> HalfLap.make(setting);
-            case CROSS_LAP -> CrossLap.make(setting);
-            case GROOVE -> Groove.make(setting);
-            case EDGE_JOINT -> EdgeJoint.make(setting);
-            case COPE_AND_STICK -> CopeAndStick.make(setting);
-            case LONG_AND_SHORT -> MouldedTenon.longAndShort(setting);
-            case GLAZING_BAR -> MouldedTenon.glazingBar(setting);
-        };
     }
 
     /** Whether two tenons enter one post at right angles to each other and share a height. */

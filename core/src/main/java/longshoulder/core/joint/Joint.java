@@ -10,15 +10,12 @@ import longshoulder.core.reckoning.Amount;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
- * What is cut where two pieces meet. A closed family: a new joint is a new file, one more name here and its line in
- * {@link JointKind}.
+ * What is cut where two pieces meet. A closed family: a new joint is a new file, one more name here and in
+ * {@link JointKind}, and a line in {@link JointType}.
  */
 public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon, ThroughTenon, BlindWedgedTenon,
         TuskedTenon, StubTenon, LooseTenon, Housing, Dovetail, TaperedDovetail, Bridle, HalfLap, CrossLap, Groove,
-        EdgeJoint,
-        CopeAndStick,
-        MouldedTenon,
-        Wrapped {
+        EdgeJoint, CopeAndStick, MouldedTenon, Wrapped {
 
     Meeting meeting();
 

@@ -3,8 +3,10 @@ package longshoulder.core.joint;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
@@ -25,6 +27,11 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost) implements Joint {
 
+    static final JointType TYPE = new JointType(List.of(Asks.measure("tenon.thickness"),
+            Asks.measure("mortise.depth"), Asks.choice("mortise.fit", "easy", "locating"),
+            Asks.measure("mortise.easing"), Asks.choice("mortise.ends", "round", "square"),
+            Asks.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES)), LooseTenon::make, LooseTenon::argue);
+
     private static final Length ROOM = Length.ofMicrometres(1_500);
 
     /** By how much the mortise in the post is longer than the tenon is wide: 1 to 2 mm are usual. */
@@ -43,6 +50,12 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
                 ? Setting.ruled("amount.easing", Length.ZERO, "rule.locating")
                 : setting.givenOr("mortise.easing", () -> Setting.ruled("amount.easing", EASING, "rule.easing"));
         return new LooseTenon(like, length, easing, eased(like, easing));
+    }
+
+    private static void argue(Argument argument) {
+        argument.say("reason.loose.rail", argument.meeting().rail().length().value());
+        argument.objectToWidth();
+        argument.object("reason.loose.end");
     }
 
     private static Tenon eased(Tenon like, Amount easing) {

@@ -4,6 +4,7 @@ import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.List;
 import java.util.Map;
+import longshoulder.core.brief.Parameter;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
@@ -20,6 +21,9 @@ import longshoulder.core.reckoning.Label;
  * @param mitred whether it is cut away where the rail comes and both mouldings meet in a mitre, instead of being scribed over
  */
 public record Mould(Amount width, Amount depth, boolean bevelled, boolean mitred) {
+
+    static final List<Parameter> PARAMETERS = List.of(Asks.measure("mould.width"), Asks.measure("mould.depth"),
+            Asks.choice("mould.form", "bevelled", "square"), Asks.choice("mould.corner", "scribed", "mitred"));
 
     /** As chosen for a joint; no deeper than the wood beside the tenon or tongue. */
     static Mould of(Setting setting, Amount beside) {

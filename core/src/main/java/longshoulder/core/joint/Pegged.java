@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import longshoulder.core.brief.Parameter;
 import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
@@ -30,6 +31,11 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount offset,
         List<Double> places) implements Wrapped {
+
+    static final List<Parameter> PARAMETERS = List.of(Asks.choice("peg", "none", "pegged", "drawbored"),
+            Asks.choice("peg.count", "by-width", "one", "two"), Asks.measure("peg.diameter"),
+            Asks.measure("peg.from-shoulder"), new Parameter.Measure("drawbore.offset", Optional.empty(),
+                    Optional.empty(), Length.ofMillimetres(-20), Length.ofMillimetres(20)));
 
     /** One peg holds a tenon up to this width; a wider one takes two. */
     private static final Length ONE_PEG = Length.ofMillimetres(60);
@@ -59,7 +65,7 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
 
     /** From 1 (hard wood, small peg) to 2 (soft wood, large peg). */
     private static Amount usualOffset(Setting setting, Amount diameter) {
-        boolean soft = Species.find(setting.project().wood(setting.meeting().rail().role().id()))
+        boolean soft = Species.find(setting.maker().wood(setting.meeting().rail().role().id()))
                 .filter(Species::isSoft).isPresent();
         boolean large = diameter.value().isGreaterThan(SMALL);
         int halves = (soft ? 1 : 0) + (large ? 1 : 0);

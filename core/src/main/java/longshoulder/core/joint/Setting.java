@@ -7,7 +7,6 @@ import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.measure.Length;
-import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 
@@ -16,11 +15,11 @@ import longshoulder.core.reckoning.Label;
  *
  * @param kind the type chosen for the meeting; found once, since every figure asks for it
  */
-record Setting(Project project, Meeting meeting, JointKind kind) {
+record Setting(Maker maker, Meeting meeting, JointKind kind) {
 
     /** Of the type that was chosen; the stopped tenon where none was. Panels and crossings leave no choice. */
-    Setting(Project project, Meeting meeting) {
-        this(project, meeting, kind(project.brief(), meeting));
+    Setting(Maker maker, Meeting meeting) {
+        this(maker, meeting, kind(maker.brief(), meeting));
     }
 
     private static JointKind kind(Brief brief, Meeting meeting) {
@@ -53,7 +52,7 @@ record Setting(Project project, Meeting meeting, JointKind kind) {
 
     /** What was measured on this joint's own work, or on a test cut for all of its type; it stands in the place of the plan. */
     Optional<Amount> milled(String what) {
-        return Stream.of(meeting.id(), kind().id()).flatMap(id -> project.milled(id, what).stream())
+        return Stream.of(meeting.id(), kind().id()).flatMap(id -> maker.milled(id, what).stream())
                 .map(real -> (Amount) new Amount.Cut(Label.of("amount.milled." + what), real,
                         given("tongue.length").orElseGet(
                                 () -> ruled("amount.tongueLength", Length.ofMillimetres(10), "rule.tongue"))))
@@ -70,7 +69,7 @@ record Setting(Project project, Meeting meeting, JointKind kind) {
     }
 
     private Brief brief() {
-        return project.brief();
+        return maker.brief();
     }
 
     /** A share of an amount, such as a third of the post. */

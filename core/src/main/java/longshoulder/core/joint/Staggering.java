@@ -7,7 +7,6 @@ import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.measure.Length;
-import longshoulder.core.project.Project;
 
 /**
  * The school that moves one rail where the tenons of two compete for a post: the rail whose name comes later goes away from the
@@ -18,15 +17,15 @@ public final class Staggering {
 
     private Staggering() {}
 
-    /** The frame with such rails moved, if the project asks for it. */
-    public static Frame of(Project project, Frame frame) {
-        boolean asked = project.brief().choice(Brief.TENON_MEETING).map(TenonMeeting::parse)
+    /** The frame with such rails moved, if the maker asks for it. */
+    public static Frame of(Maker maker, Frame frame) {
+        boolean asked = maker.brief().choice(Brief.TENON_MEETING).map(TenonMeeting::parse)
                 .filter(TenonMeeting.STAGGERED::equals).isPresent();
-        return asked ? moved(project.settled(frame), frame) : frame;
+        return asked ? moved(maker, frame) : frame;
     }
 
-    private static Frame moved(Project project, Frame frame) {
-        List<Tenon> tenons = Joinery.of(project, frame, frame).stream()
+    private static Frame moved(Maker maker, Frame frame) {
+        List<Tenon> tenons = Joinery.of(maker, frame, frame).stream()
                 .filter(joint -> joint.givesWay() == GivesWay.BY_SCHOOL).flatMap(joint -> joint.tenons().stream())
                 .toList();
         Map<String, Length> ways = new TreeMap<>();

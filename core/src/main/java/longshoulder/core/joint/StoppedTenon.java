@@ -17,6 +17,13 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record StoppedTenon(Tenon tenon) implements Joint {
 
+    static final JointType TYPE = new JointType(Asks.tenon(Asks.all(Pegged.PARAMETERS, Bolted.PARAMETERS),
+            Asks.choice("tenon.shoulders", "four", "three", "two", "bare-faced"),
+            Asks.choice("tenon.line", "rail", "post", "loose")), StoppedTenon::make, StoppedTenon::argue);
+
+    /** From here on a post has room for a mortise with walls. */
+    static final Length STOUT_POST = Length.ofMillimetres(30);
+
     static Joint make(Setting setting) {
         TenonRules rules = new TenonRules(setting);
         Amount none = Setting.ruled("amount.edgeShoulder", Length.ZERO, "rule.noShoulder");
@@ -29,6 +36,14 @@ public record StoppedTenon(Tenon tenon) implements Joint {
         };
         boolean square = setting.choice("tenon.line", "rail").equals("post");
         return new StoppedTenon(square ? tenon.squareToPost() : tenon);
+    }
+
+    private static void argue(Argument argument) {
+        Length post = argument.postExtent();
+        argument.sayIf(!post.isLessThan(STOUT_POST), "reason.stopped.room", post, argument.tenon().length().value());
+        argument.objectIf(post.isLessThan(STOUT_POST), "reason.stopped.thin", post);
+        argument.objectToEnd();
+        argument.objectToWidth();
     }
 
     @Override

@@ -5,6 +5,7 @@ import static longshoulder.core.joint.RailEnd.mm;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
@@ -19,12 +20,22 @@ import longshoulder.core.reckoning.Amount;
  */
 public record StubTenon(Tenon tenon, Amount runnerHeight, Amount runnerDepth) implements Joint {
 
+    static final JointType TYPE = new JointType(Asks.without(HouseRules.LENGTH,
+            Asks.tenon(Bolted.PARAMETERS, Asks.measure("runner.height"), Asks.measure("runner.depth"))),
+            StubTenon::make, StubTenon::argue);
+
     static Joint make(Setting setting) {
         Amount depth = setting.givenOr("runner.depth",
                 () -> Setting.ruled("amount.runnerDepth", Length.ofMillimetres(6), "rule.runner"));
         Amount height = setting.givenOr("runner.height",
                 () -> Setting.ruled("amount.runnerNotch", Length.ZERO, "rule.noRunner"));
         return new StubTenon(new TenonRules(setting).stub(), height, depth);
+    }
+
+    private static void argue(Argument argument) {
+        Length post = argument.postExtent();
+        argument.sayIf(post.isLessThan(StoppedTenon.STOUT_POST), "reason.stub.thin", post);
+        argument.object("reason.stub.short", post.times(1, 4));
     }
 
     @Override

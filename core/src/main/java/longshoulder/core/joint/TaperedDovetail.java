@@ -3,6 +3,7 @@ package longshoulder.core.joint;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Piece;
@@ -23,6 +24,10 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 public record TaperedDovetail(Meeting meeting, Amount length, Amount root, Amount taper,
         double slope) implements Joint {
 
+    static final JointType TYPE = new JointType(List.of(Asks.measure("tail.length"), Asks.measure("tail.root"),
+            Asks.measure("tail.taper"), Asks.choice("tail.slope", Slope.NAMES)), TaperedDovetail::make,
+            TaperedDovetail::argue);
+
     static Joint make(Setting setting) {
         Piece rail = setting.meeting().rail();
         Amount length = setting.givenOr("tail.length",
@@ -32,7 +37,12 @@ public record TaperedDovetail(Meeting meeting, Amount length, Amount root, Amoun
         Amount taper = setting.givenOr("tail.taper",
                 () -> Setting.share("amount.tailTaper", rail.thickness(), 1, 16, "rule.taper"));
         return new TaperedDovetail(setting.meeting(), length, root, taper,
-                1.0 / Dovetail.run(setting.choice("tail.slope", "one-in-seven")));
+                Slope.of(setting.choice("tail.slope", "one-in-seven")));
+    }
+
+    private static void argue(Argument argument) {
+        argument.say("reason.tapered.show");
+        SlidingDovetail.argue(argument);
     }
 
     @Override

@@ -5,12 +5,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
-import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import longshoulder.core.reckoning.Label;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * A tenon right through the post, flush or standing proud; wedged on demand. Length = post + proud.
@@ -22,6 +23,12 @@ import longshoulder.core.reckoning.Label;
  */
 public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean oneEdge) implements Joint {
 
+    static final JointType TYPE = new JointType(Asks.all(List.of(Asks.measure("tenon.thickness"),
+            Asks.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES), Asks.measure("tenon.proud"),
+            Asks.choice("tenon.wedges", "none", "fitting", "one", "two"),
+            Asks.choice("layout.edge", "same", "each-own")), Asks.all(Wedging.PARAMETERS, Pegged.PARAMETERS)),
+            ThroughTenon::make, ThroughTenon::argue);
+
     static Joint make(Setting setting) {
         Meeting meeting = setting.meeting();
         Amount proud = setting.givenOr("tenon.proud", () -> Setting.ruled("amount.proud", Length.ZERO, "rule.flush"));
@@ -29,6 +36,12 @@ public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean o
         Tenon tenon = new TenonRules(setting).tenon().ending(Tenon.Ends.SQUARE).runs(length, meeting.through());
         return new ThroughTenon(tenon, proud, Wedging.of(setting, tenon, "none"),
                 setting.choice("layout.edge", "same").equals("same"));
+    }
+
+    private static void argue(Argument argument) {
+        argument.say("reason.through.long", argument.postExtent());
+        argument.objectToCrossing();
+        argument.objectToComingOut("reason.through.shows");
     }
 
     @Override

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
@@ -28,6 +29,12 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bury, Amount relish, double slope,
         boolean wideAtFaceEdge) implements Joint {
 
+    static final JointType TYPE = new JointType(List.of(Asks.measure("tenon.thickness"),
+            Asks.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES), Asks.measure("tusk.thickness"),
+            Asks.measure("tusk.width"), Asks.measure("tusk.bury"), Asks.measure("tusk.relish"),
+            Asks.choice("tusk.slope", Slope.NAMES), Asks.choice("tusk.wide-end", "face-edge", "far-edge")),
+            TuskedTenon::make, TuskedTenon::argue);
+
     /** How far the tusk stands out past both edges of the tenon. */
     private static final double STANDS_OUT = 12;
 
@@ -47,8 +54,14 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
         Amount length = Amount.sum(Label.of("amount.tenonLength")).plus(meeting.through()).plus(room).plus(relish)
                 .amount();
         return new TuskedTenon(plain.runs(length, meeting.through()), thickness, room, bury, relish,
-                1.0 / Dovetail.run(setting.choice("tusk.slope", "one-in-seven")),
+                Slope.of(setting.choice("tusk.slope", "one-in-seven")),
                 setting.choice("tusk.wide-end", "face-edge").equals("face-edge"));
+    }
+
+    private static void argue(Argument argument) {
+        argument.say("reason.tusked.apart");
+        argument.objectToComingOut("reason.tusked.shows");
+        argument.objectToCrossing();
     }
 
     @Override

@@ -3,8 +3,10 @@ package longshoulder.core.joint;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.DoubleStream;
+import longshoulder.core.brief.Parameter;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -23,6 +25,10 @@ import longshoulder.core.reckoning.Label;
  */
 public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount slot, Amount length, boolean relief,
         boolean acrossGrain) {
+
+    static final List<Parameter> PARAMETERS = List.of(Asks.measure("wedge.flare"), Asks.measure("wedge.flare-run"),
+            Asks.measure("wedge.slot"), Asks.choice("wedge.relief", "drilled", "none"),
+            Asks.choice("wedge.line", "across-grain", "with-grain"));
 
     /** What the saw takes. */
     public static final Length KERF = Length.ofMillimetres(2);

@@ -9,7 +9,6 @@ import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Role;
 import longshoulder.core.measure.Length;
-import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Label;
 
 /**
@@ -18,12 +17,12 @@ import longshoulder.core.reckoning.Label;
  */
 final class Wishes {
 
-    private final Project project;
+    private final Maker maker;
     private final Meeting meeting;
     private final Tenon tenon;
 
-    Wishes(Project project, Meeting meeting, Tenon tenon) {
-        this.project = project;
+    Wishes(Maker maker, Meeting meeting, Tenon tenon) {
+        this.maker = maker;
         this.meeting = meeting;
         this.tenon = tenon;
     }
@@ -62,7 +61,7 @@ final class Wishes {
     }
 
     private boolean wants(JointKind kind, String rule, String option) {
-        Brief brief = project.brief();
+        Brief brief = maker.brief();
         return brief.choice(meeting.id(), kind, rule).equals(Optional.of(option));
     }
 
@@ -70,7 +69,7 @@ final class Wishes {
     private boolean comesApart(JointKind kind) {
         return switch (kind) {
             case TUSKED_TENON, SLIDING_DOVETAIL, TAPERED_DOVETAIL -> true;
-            case STOPPED_TENON, STUB_TENON -> project.brief().choice(meeting.id(), kind, "bolt")
+            case STOPPED_TENON, STUB_TENON -> maker.brief().choice(meeting.id(), kind, "bolt")
                     .equals(Optional.of("bolted"));
             default -> false;
         };
@@ -104,7 +103,7 @@ final class Wishes {
     private Optional<String> carried() {
         Role role = meeting.rail().role();
         return switch (role) {
-            case APRON, BEARER, BEAM -> Optional.of(project.brief().kind().equals("stool") ? "seat" : "top");
+            case APRON, BEARER, BEAM -> Optional.of(maker.brief().kind().equals("stool") ? "seat" : "top");
             case STRETCHER -> Optional.of("racking");
             default -> Optional.empty();
         };
@@ -119,7 +118,7 @@ final class Wishes {
         if (!tenon.thickness().value().isPositive()) {
             return Optional.empty();
         }
-        return project.tools().chisels().stream().min(Comparator.comparing(chisel -> chisel.minus(third()).abs()))
+        return maker.tools().chisels().stream().min(Comparator.comparing(chisel -> chisel.minus(third()).abs()))
                 .filter(chisel -> chisel.minus(third()).abs().isGreaterThan(third().times(1, 2)));
     }
 }

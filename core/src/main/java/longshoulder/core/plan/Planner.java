@@ -14,7 +14,6 @@ import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Solid;
-import longshoulder.core.joint.AsMilled;
 import longshoulder.core.joint.Joinery;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Staggering;
@@ -38,9 +37,10 @@ public final class Planner {
 
     /** The plan of a project whose pieces stand otherwise than its kind would set them. */
     public static Plan plan(Project project, Frame frame) {
-        Frame planned = AsMilled.follow(project, Staggering.of(project, frame));
+        Project settled = project.settled(frame);
+        Frame planned = AsMilled.follow(project, Staggering.of(settled, frame));
         Frame built = planned.withCut(project.cutShoulders());
-        List<Joint> joints = Joinery.of(project.settled(frame), planned, built);
+        List<Joint> joints = Joinery.of(settled, planned, built);
         // Each piece's solid and skin hang on nothing but the joints, so all processors share them.
         Map<String, List<Joint>> byRail = joints.stream()
                 .collect(Collectors.groupingBy(joint -> joint.meeting().rail().id()));

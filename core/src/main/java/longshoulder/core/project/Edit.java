@@ -15,6 +15,7 @@ import longshoulder.core.brief.Value;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Role;
+import longshoulder.core.joint.JointType;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
@@ -234,7 +235,7 @@ public sealed interface Edit {
         Kind kind = kind(project);
         Address address = Address.parse(name);
         if (address.joint().isPresent()) {
-            return address.type().map(type -> named(type, address))
+            return address.type().map(type -> JointType.of(type).parameter(address.parameter()))
                     .orElseGet(() -> jointParameter(project, project.frame(), address))
                     .orElseThrow(() -> new EditRefused(Label.of("refused.joint", name)));
         }
@@ -264,12 +265,8 @@ public sealed interface Edit {
                 .choice(Address.of(address.joint().orElseThrow(), JointKind.CHOICE))
                 .flatMap(JointKind::find).orElse(JointKind.STOPPED_TENON);
         return Stream.of(type, JointKind.GROOVE, JointKind.CROSS_LAP, JointKind.EDGE_JOINT)
-                .flatMap(one -> named(one, address).stream())
+                .flatMap(one -> JointType.of(one).parameter(address.parameter()).stream())
                 .findFirst();
-    }
-
-    private static Optional<Parameter> named(JointKind type, Address address) {
-        return type.parameters().stream().filter(one -> one.name().equals(address.parameter())).findFirst();
     }
 
     private static void accept(Optional<Label> refusal) {

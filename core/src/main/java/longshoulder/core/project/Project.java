@@ -11,6 +11,7 @@ import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Value;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Frame;
+import longshoulder.core.joint.Maker;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
@@ -29,7 +30,7 @@ import longshoulder.core.wood.Tools;
  * @param showing how lengths are shown, and the unit of what is typed without one
  */
 public record Project(String title, Brief brief, Map<String, String> woods, Tools tools,
-        Map<String, Length> milled, List<Alteration> alterations, Showing showing) {
+        Map<String, Length> milled, List<Alteration> alterations, Showing showing) implements Maker {
 
     /** The wood of a role for which none was chosen. */
     public static final String USUAL_WOOD = "beech";
@@ -77,11 +78,13 @@ public record Project(String title, Brief brief, Map<String, String> woods, Tool
     }
 
     /** The species of a role, such as elm. */
+    @Override
     public String wood(String role) {
         return woods.getOrDefault(role, role.equals(GLASS) ? GLASS : USUAL_WOOD);
     }
 
     /** What was really cut, such as the width of a piece; empty where the plan holds. */
+    @Override
     public Optional<Length> milled(String id, String what) {
         return Optional.ofNullable(milled.get(Address.of(id, what)));
     }

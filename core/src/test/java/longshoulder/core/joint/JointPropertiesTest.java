@@ -40,7 +40,7 @@ class JointPropertiesTest {
                     Random random = new Random(seed);
                     JointKind kind = KINDS.get(random.nextInt(KINDS.size()));
                     Project project = Joints.with(table, kind);
-                    for (Parameter parameter : kind.parameters()) {
+                    for (Parameter parameter : JointType.of(kind).parameters()) {
                         if (parameter instanceof Parameter.Choice choice) {
                             String option = choice.options().get(random.nextInt(choice.options().size()));
                             project = new Edit.Give(Address.of(Joints.FRONT_LEFT, choice.name()),

@@ -224,7 +224,7 @@ class JointsTest {
     void everyType_isSoundWithEveryOption(JointKind kind) {
         Plan plain = Planner.plan(with(table(), FRONT_LEFT, kind));
         assertSound(plain);
-        for (Parameter parameter : kind.parameters()) {
+        for (Parameter parameter : JointType.of(kind).parameters()) {
             if (parameter instanceof Parameter.Choice choice) {
                 choice.options().forEach(option -> assertSound(
                         Planner.plan(with(table(), FRONT_LEFT, kind, choice.name(), option))));
@@ -250,7 +250,7 @@ class JointsTest {
     private static Project anyJoint(Project table, String meeting, Random random) {
         JointKind kind = JointKind.ofEnds().get(random.nextInt(JointKind.ofEnds().size()));
         Project project = with(table, meeting, kind);
-        for (Parameter parameter : kind.parameters()) {
+        for (Parameter parameter : JointType.of(kind).parameters()) {
             if (parameter instanceof Parameter.Choice choice) {
                 String option = choice.options().get(random.nextInt(choice.options().size()));
                 project = new Edit.Give(Address.of(meeting, choice.name()), new Value.Chosen(option)).applyTo(project);

@@ -16,9 +16,9 @@ import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.measure.Length;
-import longshoulder.core.project.Edit;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
 import longshoulder.core.project.EditRefused;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
@@ -130,11 +130,11 @@ class SchoolsTest {
         Project project = Joints.with(table("apron.setback", "0", "tenon.meeting", "full"), kind);
         for (String setting : List.of("peg=drawbored", "bolt=bolted", "tenon.wedges=one")) {
             String[] halves = setting.split("=", 2);
-            if (kind.parameters().stream().anyMatch(one -> one.name().equals(halves[0]))) {
+            if (JointType.of(kind).parameters().stream().anyMatch(one -> one.name().equals(halves[0]))) {
                 project = give(FRONT_LEFT + ":" + halves[0], halves[1]).applyTo(project);
             }
         }
-        assertThat(Joints.in(project).figures().keySet()).containsAll(kind.parameters().stream()
+        assertThat(Joints.in(project).figures().keySet()).containsAll(JointType.of(kind).parameters().stream()
                 .filter(Parameter.Measure.class::isInstance).map(Parameter::name).toList());
     }
 
@@ -145,11 +145,11 @@ class SchoolsTest {
         Project project = Joints.with(table("apron.setback", "0", "tenon.meeting", "full"), kind);
         for (String setting : List.of("peg=drawbored", "tenon.wedges=one")) {
             String[] halves = setting.split("=", 2);
-            if (kind.parameters().stream().anyMatch(one -> one.name().equals(halves[0]))) {
+            if (JointType.of(kind).parameters().stream().anyMatch(one -> one.name().equals(halves[0]))) {
                 project = give(FRONT_LEFT + ":" + halves[0], halves[1]).applyTo(project);
             }
         }
-        for (Parameter parameter : kind.parameters()) {
+        for (Parameter parameter : JointType.of(kind).parameters()) {
             if (parameter instanceof Parameter.Choice choice) {
                 Set<Joint> made = new HashSet<>();
                 for (String option : choice.options()) {

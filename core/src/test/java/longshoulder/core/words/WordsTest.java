@@ -16,6 +16,7 @@ import java.util.stream.Stream;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
+import longshoulder.core.joint.JointType;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Showing;
@@ -76,7 +77,8 @@ class WordsTest {
             }
         }
         Stream.concat(HouseRules.parameters().stream(),
-                Stream.of(JointKind.values()).flatMap(kind -> kind.parameters().stream())).forEach(this::named);
+                Stream.of(JointKind.values()).flatMap(kind -> JointType.of(kind).parameters().stream()))
+                .forEach(this::named);
         Stream.of(JointKind.values())
                 .forEach(kind -> assertThat(words.text("joint." + kind.id() + ".summary")).endsWith("."));
         Species.COMMON.forEach(species -> assertThat(words.text("wood." + species.id())).isNotBlank());

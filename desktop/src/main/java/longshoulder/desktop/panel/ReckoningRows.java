@@ -13,6 +13,7 @@ import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.JointType;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
@@ -104,7 +105,7 @@ final class ReckoningRows {
             if (!bench.joint().map(Joint::id).equals(Optional.of(joint.id()))) {
                 continue;
             }
-            for (Parameter parameter : joint.kind().parameters()) {
+            for (Parameter parameter : JointType.of(joint.kind()).parameters()) {
                 if (parameter instanceof Parameter.Choice choice) {
                     String address = Address.of(joint.id(), choice.name());
                     String option = bench.project().settled(plan.frame()).brief()
@@ -210,7 +211,7 @@ final class ReckoningRows {
     /** The address of a figure that the type of the piece's first joint leaves to the school. */
     private Optional<String> jointParameter(PlannedPiece piece, String id) {
         return worked(piece).filter(
-                joint -> joint.kind().parameters().stream().anyMatch(parameter -> parameter.name().equals(id)))
+                joint -> JointType.of(joint.kind()).parameter(id).isPresent())
                 .map(joint -> Address.of(joint.id(), id));
     }
 

@@ -19,18 +19,19 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Text;
-import longshoulder.core.drawing.Drawing;
-import longshoulder.core.drawing.Extent;
-import longshoulder.core.drawing.JointDetail;
-import longshoulder.core.drawing.JointDetail.Section;
-import longshoulder.core.geometry.View;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Value;
+import longshoulder.core.drawing.Drawing;
+import longshoulder.core.drawing.Extent;
+import longshoulder.core.drawing.JointDetail.Section;
+import longshoulder.core.drawing.JointDetail;
 import longshoulder.core.frame.Dimension;
+import longshoulder.core.geometry.View;
 import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.JointType;
+import longshoulder.core.plan.Plan;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Amount;
-import longshoulder.core.plan.Plan;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.FigureField;
@@ -216,8 +217,7 @@ public final class JointSheet extends Pane implements Themed {
 
     private static Optional<String> parameter(Joint joint, Amount amount) {
         return joint.figures().entrySet().stream().filter(entry -> entry.getValue().equals(amount))
-                .map(Map.Entry::getKey).filter(name -> joint.kind().parameters().stream()
-                        .anyMatch(parameter -> parameter.name().equals(name)))
+                .map(Map.Entry::getKey).filter(name -> JointType.of(joint.kind()).parameter(name).isPresent())
                 .findFirst();
     }
 

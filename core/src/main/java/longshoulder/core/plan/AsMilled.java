@@ -1,16 +1,18 @@
-package longshoulder.core.joint;
+package longshoulder.core.plan;
 
-import longshoulder.core.frame.Alteration;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.joint.Meeting;
+import longshoulder.core.joint.Meetings;
+import longshoulder.core.measure.Length;
 import longshoulder.core.project.Milled;
 import longshoulder.core.project.Project;
-import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 
@@ -19,7 +21,7 @@ import longshoulder.core.reckoning.Label;
  * post lost or kept wood on the face that it meets ends farther on or sooner, so that its shoulder still closes. What
  * was really cut between the shoulders is no part of this: it stands against what this asks for, and a check compares them.
  */
-public final class AsMilled {
+final class AsMilled {
 
     private final Project project;
 
@@ -28,7 +30,7 @@ public final class AsMilled {
     }
 
     /** The frame as it follows; the same where nothing was milled otherwise than planned. */
-    public static Frame follow(Project project, Frame planned) {
+    static Frame follow(Project project, Frame planned) {
         boolean asPlanned = planned.pieces().stream()
                 .noneMatch(piece -> project.resized(piece.id()).isPresent()
                         || project.milled(piece.id(), Milled.WIDTH.id()).isPresent()

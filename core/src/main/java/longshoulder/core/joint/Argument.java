@@ -1,0 +1,135 @@
+package longshoulder.core.joint;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Label;
+import longshoulder.core.wood.Species;
+
+/**
+ * What speaks for a type of joint at a meeting and against it, reckoned from the pieces that meet: what the post leaves room
+ * for, how near its end is, how thick and how wide the rail is, and what else enters the post.
+ */
+final class Argument {
+
+    /** A tenon wider than so many times its thickness warps. */
+    private static final int WIDEST = 6;
+
+    private final Maker maker;
+    private final Meeting meeting;
+    private final Tenon tenon;
+    private final List<Meeting> others;
+    private final boolean mayShow;
+    private final List<Label> pro = new ArrayList<>();
+    private final List<Label> contra = new ArrayList<>();
+
+    /**
+     * @param tenon that a plain rail would have there
+     * @param others that meet the same post
+     * @param mayShow whether what shows there is wanted
+     */
+    Argument(Maker maker, Meeting meeting, Tenon tenon, List<Meeting> others, boolean mayShow) {
+        this.maker = maker;
+        this.meeting = meeting;
+        this.tenon = tenon;
+        this.others = others;
+        this.mayShow = mayShow;
+    }
+
+    Meeting meeting() {
+        return meeting;
+    }
+
+    Tenon tenon() {
+        return tenon;
+    }
+
+    List<Label> pro() {
+        return pro;
+    }
+
+    List<Label> contra() {
+        return contra;
+    }
+
+    void say(String key, Object... figures) {
+        pro.add(Label.of(key, figures));
+    }
+
+    void sayIf(boolean holds, String key, Object... figures) {
+        if (holds) {
+            say(key, figures);
+        }
+    }
+
+    void object(String key, Object... figures) {
+        contra.add(Label.of(key, figures));
+    }
+
+    void objectIf(boolean holds, String key, Object... figures) {
+        if (holds) {
+            object(key, figures);
+        }
+    }
+
+    Length postExtent() {
+        return meeting.postExtent().value();
+    }
+
+    Length railWidth() {
+        return meeting.rail().width().value();
+    }
+
+    Length railThickness() {
+        return meeting.rail().thickness().value();
+    }
+
+    /** Whether other rails meet the same post. */
+    boolean hasOthers() {
+        return !others.isEmpty();
+    }
+
+    boolean isSoftPost() {
+        return Species.find(maker.wood(meeting.post().role().id())).filter(Species::isSoft).isPresent();
+    }
+
+    boolean isTooWide() {
+        return tenon.width().value().isGreaterThan(tenon.thickness().value().times(WIDEST));
+    }
+
+    /** Against one tenon as wide as all of it. */
+    void objectToWidth() {
+        objectIf(isTooWide(), "reason.tooWide", tenon.width().value(), tenon.thickness().value());
+    }
+
+    /** Whether the mortise begins within a tenon's length of the end of the post. */
+    boolean isAtEnd() {
+        return tenon.mortiseFromEnd().value().isLessThan(tenon.length().value());
+    }
+
+    /** Against a mortise that leaves short grain at the end of the post. */
+    void objectToEnd() {
+        objectIf(isAtEnd(), "reason.stopped.end", tenon.mortiseFromEnd().value(), tenon.length().value());
+    }
+
+    /** Against what comes out of the post where it must not show, or where another rail crosses. */
+    void objectToComingOut(String shows) {
+        objectIf(!mayShow, shows, meeting.post().id());
+    }
+
+    void objectToCrossing() {
+        crossing().ifPresent(other -> object("reason.through.crosses", other.rail().id()));
+    }
+
+    private Optional<Meeting> crossing() {
+        return others.stream().filter(other -> Math.abs(other.inward().dot(meeting.inward())) < 0.5).findFirst();
+    }
+
+    /** Joints over a moulding want both show sides in one plane. */
+    void wantOnePlane(String key) {
+        Length setback = meeting.seat().setback().value();
+        sayIf(setback.equals(Length.ZERO), key);
+        objectIf(!setback.equals(Length.ZERO), "reason.moulded.setback", setback);
+    }
+}

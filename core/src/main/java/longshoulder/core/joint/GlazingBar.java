@@ -1,0 +1,41 @@
+package longshoulder.core.joint;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.measure.Length;
+import longshoulder.core.reckoning.Amount;
+
+/** A {@link MouldedTenon} between bars of glazing: its stub is as thin as the thinnest tool makes it. */
+public record GlazingBar(Tenon tenon, Mould mould, Amount rebateWidth, Amount rebateDepth) implements MouldedTenon {
+
+    static final JointType TYPE = new JointType(Asks.all(List.of(Asks.measure("tenon.thickness"),
+            Asks.measure("tenon.length"), Asks.measure("mortise.depth"), Asks.measure("rebate.width"),
+            Asks.measure("rebate.depth")), Mould.PARAMETERS), GlazingBar::make, GlazingBar::argue);
+
+    /** What is wider is no bar. */
+    private static final Length WIDEST = Length.ofMillimetres(40);
+
+    static Joint make(Setting setting) {
+        Tenon tenon = new TenonRules(setting).bar();
+        // Centred, so that there is as much wood behind the tenon as before it.
+        Amount beside = tenon.faceShoulder();
+        return new GlazingBar(tenon, Mould.of(setting, beside), MouldedTenon.usualRebate(setting),
+                Mould.beside(setting, "rebate.depth", beside));
+    }
+
+    private static void argue(Argument argument) {
+        argument.wantOnePlane("reason.bar.mould");
+        argument.objectIf(argument.railWidth().isGreaterThan(WIDEST), "reason.bar.wide", argument.railWidth());
+    }
+
+    @Override
+    public JointKind kind() {
+        return JointKind.GLAZING_BAR;
+    }
+
+    @Override
+    public Joint fitted(UnaryOperator<Tenon> fit) {
+        return new GlazingBar(fit.apply(tenon), mould, rebateWidth, rebateDepth);
+    }
+}

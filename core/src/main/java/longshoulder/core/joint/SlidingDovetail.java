@@ -1,0 +1,27 @@
+package longshoulder.core.joint;
+
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.reckoning.Amount;
+
+/** A {@link Dovetail} that slides in over the whole width of the rail. */
+public record SlidingDovetail(Meeting meeting, Amount length, Amount entry, double slope) implements Dovetail {
+
+    static final JointType TYPE = new JointType(PARAMETERS, SlidingDovetail::make, SlidingDovetail::argue);
+
+    static Joint make(Setting setting) {
+        Amount entry = setting.givenOr("tail.entry", () -> setting.meeting().rail().width());
+        return new SlidingDovetail(setting.meeting(), Dovetail.usualLength(setting), entry,
+                Dovetail.chosenSlope(setting));
+    }
+
+    static void argue(Argument argument) {
+        argument.say("reason.sliding.pull");
+        argument.objectIf(argument.postExtent().isLessThan(argument.railWidth()), "reason.sliding.long",
+                argument.railWidth());
+    }
+
+    @Override
+    public JointKind kind() {
+        return JointKind.SLIDING_DOVETAIL;
+    }
+}
