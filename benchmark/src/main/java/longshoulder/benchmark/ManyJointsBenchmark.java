@@ -3,6 +3,8 @@ package longshoulder.benchmark;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.Value;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
@@ -12,6 +14,7 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -34,13 +37,16 @@ import org.openjdk.jmh.annotations.Warmup;
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Warmup(iterations = 8, time = 2)
 @Measurement(iterations = 4, time = 2)
-@Fork(1)
+@Fork(value = 2, jvmArgsAppend = "-Xmn256m")
 public class ManyJointsBenchmark {
 
     private static final int RAILS = 5;
     private static final double POST = 60;
     private static final double BAY = 600;
     private static final double HEIGHT = 1800;
+
+    /** Rails come into the inner posts from both sides: two thirds of the post each would collide, and only in large racks. */
+    private static final Length TENON = Length.ofMillimetres(25);
 
     /** Joints: two for each rail. */
     @Param({"10", "50", "200", "1000"})
@@ -51,7 +57,8 @@ public class ManyJointsBenchmark {
 
     @Setup
     public void build() {
-        project = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
+        Project table = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
+        project = new Edit.Give(Brief.TENON_LENGTH, new Value.Measured(TENON)).applyTo(table);
         List<Piece> pieces = new ArrayList<>();
         int bays = Math.max(1, joints / (2 * RAILS));
         for (int post = 0; post <= bays; post++) {
@@ -68,9 +75,10 @@ public class ManyJointsBenchmark {
                             Vector3D.Unit.MINUS_Y)));
         }
         frame = new Frame(pieces, List.of(), List.of(), List.of());
-        int made = plan().joints().size();
-        if (made != joints) {
-            throw new IllegalStateException("The rack has (%d) joints, not (%d).".formatted(made, joints));
+        Plan plan = plan();
+        if (plan.joints().size() != joints || plan.isStopped()) {
+            throw new IllegalStateException("The rack has (%d) joints, not (%d), or is stopped."
+                    .formatted(plan.joints().size(), joints));
         }
     }
 

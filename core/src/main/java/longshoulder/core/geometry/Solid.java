@@ -34,6 +34,9 @@ public record Solid(List<Cell> cells, Bounds bounds) {
 
     /** Both together; the two must not overlap. */
     public Solid plus(Solid other) {
+        if (other.isNothing()) {
+            return this;
+        }
         List<Cell> all = new ArrayList<>(cells);
         all.addAll(other.cells);
         return new Solid(all);

@@ -22,11 +22,10 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  *        all that is seen of it
  * @param joints of which it is the rail, those at its first end before the others
  * @param solid its exact shape in the world
- * @param mesh the skin of the solid
- * @param outline its edges in its own frame of reference
+ * @param skin of the solid
  */
 public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amount> shoulderLength, EndCut start,
-        EndCut finish, boolean open, List<Joint> joints, Solid solid, Mesh mesh, List<Mesh.Edge> outline) {
+        EndCut finish, boolean open, List<Joint> joints, Solid solid, Skin skin) {
 
     public PlannedPiece {
         joints = List.copyOf(joints);
@@ -36,6 +35,16 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
         return piece.id();
     }
 
+    /** The skin of the solid, in the world. */
+    public Mesh mesh() {
+        return skin.mesh();
+    }
+
+    /** Its edges in its own frame of reference. */
+    public List<Mesh.Edge> outline() {
+        return skin.outline();
+    }
+
     /** The joint at an end, if there is one. */
     public Optional<Joint> jointAt(Meeting.Part end) {
         return joints.stream().filter(joint -> joint.meeting().part() == end).findFirst();
@@ -43,7 +52,7 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
 
     /** How long a blank must be for it, end to end along the grain, in millimetres: slanted ends reach beyond the arrises. */
     public double blank() {
-        DoubleSummaryStatistics along = mesh.points().stream().map(piece.pose()::toLocal)
+        DoubleSummaryStatistics along = mesh().points().stream().map(piece.pose()::toLocal)
                 .mapToDouble(Vector3D::getX).summaryStatistics();
         return along.getMax() - along.getMin();
     }
@@ -56,6 +65,6 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
 
     /** The lowest corner of its skin in its own frame of reference along the grain: negative where a tenon stands out. */
     public double tip() {
-        return mesh.points().stream().map(piece.pose()::toLocal).mapToDouble(Vector3D::getX).min().orElse(0);
+        return mesh().points().stream().map(piece.pose()::toLocal).mapToDouble(Vector3D::getX).min().orElse(0);
     }
 }

@@ -50,7 +50,7 @@ public final class Planner {
                 .map(piece -> new Skins.Bare(piece, cut(piece, byRail.getOrDefault(piece.id(), List.of()),
                         byPost.getOrDefault(piece.id(), List.of())).minus(built.shaping(piece.id()))))
                 .toList();
-        Map<String, Skins.Skin> skins = Skins.of(bare);
+        Map<String, Skin> skins = Skins.of(bare);
         List<PlannedPiece> pieces = bare.parallelStream().map(one -> planned(project, built, one,
                 byRail.getOrDefault(one.piece().id(), List.of()), byPost.getOrDefault(one.piece().id(), List.of()),
                 Objects.requireNonNull(skins.get(one.piece().id()))))
@@ -89,7 +89,7 @@ public final class Planner {
 
     private static PlannedPiece planned(Project project, Frame built, Skins.Bare bare, List<Joint> own,
             List<Joint> received,
-            Skins.Skin skin) {
+            Skin skin) {
         Piece piece = bare.piece();
         double[] arrises = piece.slanted().map(Shape::arrises)
                 .orElseGet(() -> new double[]{piece.length().value().toMillimetres()});
@@ -102,7 +102,7 @@ public final class Planner {
         return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, ends), shoulders, start, finish,
                 !built.shaping(piece.id()).isNothing()
                         || Stream.concat(own.stream(), received.stream()).anyMatch(Joint::isOpen),
-                own, bare.solid(), skin.mesh(), skin.outline());
+                own, bare.solid(), skin);
     }
 
     /** Shoulder length and whatever the joints add at both ends. */

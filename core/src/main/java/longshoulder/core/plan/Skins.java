@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The skins of pieces. Making one is the dearest step of a plan, and most pieces of a design are made alike: so a skin is made once
- * for all pieces whose solids are cell for cell the same in their own frames of reference, and carried to where they stand. The last
+ * for all pieces whose solids are cell for cell the same in their own frames of reference, and each {@link Skin} is carried to where its piece stands. The last
  * ones made are remembered from plan to plan, since an edit leaves most pieces as they were; that changes nothing but the time.
  */
 final class Skins {
@@ -70,20 +70,6 @@ final class Skins {
         }
     }
 
-    /** A skin, its edges in the piece's own frame of reference, and the pose for which it was made. */
-    record Skin(Mesh mesh, List<Mesh.Edge> outline, Pose pose) {
-
-        static Skin of(Bare bare) {
-            Mesh mesh = Mesh.of(bare.solid());
-            Pose pose = bare.piece().pose();
-            return new Skin(mesh, mesh.edgesIn(pose), pose);
-        }
-
-        Skin at(Pose other) {
-            return other.equals(pose) ? this : new Skin(mesh.moved(pose, other), outline, other);
-        }
-    }
-
     /** So many shapes are remembered: those of the largest designs. */
     private static final int MOST_REMEMBERED = 256;
 
@@ -102,12 +88,13 @@ final class Skins {
 
     private static Skin skin(Shape shape, Bare bare) {
         Skin known = REMEMBERED.get(shape);
-        Skin skin = known == null ? Skin.of(bare) : known.at(bare.piece().pose());
+        Pose pose = bare.piece().pose();
+        Skin skin = known == null ? Skin.of(Mesh.of(bare.solid()), pose) : known.at(pose);
         REMEMBERED.put(shape, skin);
         return skin;
     }
 
-    /** The skin of each piece by its id. The processors share first the making of unlike ones, then the carrying. */
+    /** The skin of each piece by its id. The processors share the making of unlike ones. */
     static Map<String, Skin> of(List<Bare> pieces) {
         List<Shape> shapes = pieces.parallelStream().map(Bare::shape).toList();
         Map<Shape, Bare> firsts = new LinkedHashMap<>();
@@ -116,7 +103,7 @@ final class Skins {
         }
         Map<Shape, Skin> made = firsts.entrySet().parallelStream()
                 .collect(Collectors.toMap(Map.Entry::getKey, first -> skin(first.getKey(), first.getValue())));
-        return IntStream.range(0, pieces.size()).parallel().boxed().collect(Collectors.toMap(
+        return IntStream.range(0, pieces.size()).boxed().collect(Collectors.toMap(
                 i -> pieces.get(i).piece().id(),
                 i -> Objects.requireNonNull(made.get(shapes.get(i))).at(pieces.get(i).piece().pose())));
     }
