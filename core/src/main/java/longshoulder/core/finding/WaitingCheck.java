@@ -21,16 +21,16 @@ final class WaitingCheck implements Check {
         List<Finding> findings = new ArrayList<>();
         for (String key : project.brief().values().keySet()) {
             if (Edit.waits(project, subject.planned(), key)) {
-                findings.add(new Finding("waits", Level.NOTE, List.of(), Label.of("finding.waits", key),
-                        List.of(new Remedy(Label.of("remedy.forget", key), new Edit.LeaveToSchool(key)))));
+                Address address = Address.parse(key);
+                findings.add(waits(Label.of("waiting.choice", Label.of("parameter." + address.parameter()),
+                        address.joint().orElse("")), new Edit.LeaveToSchool(key)));
             }
         }
         for (String key : project.milled().keySet()) {
             Address address = Address.parse(key);
             String id = address.joint().orElse("");
             Milled.find(address.parameter()).filter(what -> !what.isKnown(id, subject.planned())).ifPresent(
-                    what -> findings.add(new Finding("waits", Level.NOTE, List.of(), Label.of("finding.waits", key),
-                            List.of(new Remedy(Label.of("remedy.forget", key), new Edit.ForgetMilled(id, what))))));
+                    what -> findings.add(waits(Label.of("milled." + what.id(), id), new Edit.ForgetMilled(id, what))));
         }
         Frame kinds = project.alterations().isEmpty() ? subject.planned() : project.kindsFrame();
         for (Alteration alteration : project.alterations()) {
@@ -41,5 +41,10 @@ final class WaitingCheck implements Check {
             }
         }
         return findings;
+    }
+
+    private static Finding waits(Label what, Edit forget) {
+        return new Finding("waits", Level.NOTE, List.of(), Label.of("finding.waits", what),
+                List.of(new Remedy(Label.of("remedy.forgetWaiting", what), forget)));
     }
 }

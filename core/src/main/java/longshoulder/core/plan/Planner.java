@@ -47,7 +47,7 @@ public final class Planner {
         Map<String, List<Joint>> byPost = joints.stream()
                 .collect(Collectors.groupingBy(joint -> joint.meeting().post().id()));
         List<Skins.Bare> bare = built.pieces().parallelStream()
-                .map(piece -> new Skins.Bare(piece, cut(piece, byRail.getOrDefault(piece.id(), List.of()),
+                .map(piece -> Skins.Bare.of(piece, cut(piece, byRail.getOrDefault(piece.id(), List.of()),
                         byPost.getOrDefault(piece.id(), List.of())).minus(built.shaping(piece.id()))))
                 .toList();
         Map<String, Skin> skins = Skins.of(bare);

@@ -7,8 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
-import java.util.stream.LongStream;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.Mesh;
@@ -27,24 +25,16 @@ final class Skins {
     /** Places are compared in these steps, in millimetres: finer than any tolerance, coarser than the noise of doubles. */
     private static final double STEP = 1e-7;
 
-    /** A piece before it has its skin. */
-    record Bare(Piece piece, Solid solid) {
+    /**
+     * A piece before it has its skin.
+     *
+     * @param shape where the corners of its cells lie in its own frame of reference
+     */
+    record Bare(Piece piece, Solid solid, Shape shape) {
 
-        /** Where the corners of its cells lie in its own frame of reference. */
-        Shape shape() {
-            Pose pose = piece.pose();
-            LongStream.Builder steps = LongStream.builder();
-            for (Cell cell : solid.cells()) {
-                List<Vector3D> corners = cell.corners();
-                steps.add(corners.size());
-                for (Vector3D corner : corners) {
-                    Vector3D local = pose.toLocal(corner);
-                    steps.add(Math.round(local.getX() / STEP));
-                    steps.add(Math.round(local.getY() / STEP));
-                    steps.add(Math.round(local.getZ() / STEP));
-                }
-            }
-            return new Shape(steps.build().toArray());
+        /** The shape is taken down while the solid is fresh: of a large design no memory near the processor holds all solids. */
+        static Bare of(Piece piece, Solid solid) {
+            return new Bare(piece, solid, Shape.of(solid, piece.pose()));
         }
     }
 
@@ -54,9 +44,25 @@ final class Skins {
         private final long[] steps;
         private final int hash;
 
-        Shape(long[] steps) {
+        private Shape(long[] steps) {
             this.steps = steps;
             this.hash = Arrays.hashCode(steps);
+        }
+
+        static Shape of(Solid solid, Pose pose) {
+            int size = solid.cells().stream().mapToInt(cell -> 1 + 3 * cell.corners().size()).sum();
+            long[] steps = new long[size];
+            int at = 0;
+            for (Cell cell : solid.cells()) {
+                steps[at++] = cell.corners().size();
+                for (Vector3D corner : cell.corners()) {
+                    Vector3D local = pose.toLocal(corner);
+                    steps[at++] = Math.round(local.getX() / STEP);
+                    steps[at++] = Math.round(local.getY() / STEP);
+                    steps[at++] = Math.round(local.getZ() / STEP);
+                }
+            }
+            return new Shape(steps);
         }
 
         @Override
@@ -96,15 +102,11 @@ final class Skins {
 
     /** The skin of each piece by its id. The processors share the making of unlike ones. */
     static Map<String, Skin> of(List<Bare> pieces) {
-        List<Shape> shapes = pieces.parallelStream().map(Bare::shape).toList();
         Map<Shape, Bare> firsts = new LinkedHashMap<>();
-        for (int i = 0; i < pieces.size(); i++) {
-            firsts.putIfAbsent(shapes.get(i), pieces.get(i));
-        }
+        pieces.forEach(piece -> firsts.putIfAbsent(piece.shape(), piece));
         Map<Shape, Skin> made = firsts.entrySet().parallelStream()
                 .collect(Collectors.toMap(Map.Entry::getKey, first -> skin(first.getKey(), first.getValue())));
-        return IntStream.range(0, pieces.size()).boxed().collect(Collectors.toMap(
-                i -> pieces.get(i).piece().id(),
-                i -> Objects.requireNonNull(made.get(shapes.get(i))).at(pieces.get(i).piece().pose())));
+        return pieces.stream().collect(Collectors.toMap(piece -> piece.piece().id(),
+                piece -> Objects.requireNonNull(made.get(piece.shape())).at(piece.piece().pose())));
     }
 }
