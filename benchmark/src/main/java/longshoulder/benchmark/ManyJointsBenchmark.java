@@ -55,6 +55,14 @@ public class ManyJointsBenchmark {
     private Project project;
     private Frame frame;
 
+    /** A rack with so many joints, built. */
+    static ManyJointsBenchmark of(int joints) {
+        ManyJointsBenchmark rack = new ManyJointsBenchmark();
+        rack.joints = joints;
+        rack.build();
+        return rack;
+    }
+
     @Setup
     public void build() {
         Project table = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
