@@ -7,11 +7,11 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.stream.Stream;
-import longshoulder.core.finding.Finding;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.History;
 import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Level;
 import longshoulder.files.DesignFile;
 import longshoulder.files.UnsavedWork;
 import org.junit.jupiter.api.Test;
@@ -29,7 +29,7 @@ class StartUpTest {
     @Test
     void nothingAskedFor_isANewTable() {
         StartUp.Beginning beginning = load(Optional.empty(), false);
-        assertThat(beginning.plan().findings()).allMatch(finding -> finding.level() == Finding.Level.NOTE);
+        assertThat(beginning.plan().findings()).allMatch(finding -> finding.level() == Level.NOTE);
         assertThat(beginning.plan().project().title()).isEmpty();
         assertThat(beginning.trouble()).isEmpty();
         assertThat(beginning.isNew()).isTrue();

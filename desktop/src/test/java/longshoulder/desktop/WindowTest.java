@@ -20,11 +20,11 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import longshoulder.core.brief.Value;
-import longshoulder.core.finding.Finding;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Level;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Documents;
@@ -192,7 +192,7 @@ class WindowTest {
         assertThat(((Button) robot.lookup("#state").query()).getText()).contains("4 stops");
         robot.clickOn("Leave the length of the tenons to the school");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(bench.plan().findings()).allMatch(finding -> finding.level() == Finding.Level.NOTE);
+        assertThat(bench.plan().findings()).allMatch(finding -> finding.level() == Level.NOTE);
         assertThat(robot.lookup("#finding").queryAll()).isEmpty();
         assertThat(((Button) robot.lookup("#state").query()).getText()).startsWith("1 note");
     }

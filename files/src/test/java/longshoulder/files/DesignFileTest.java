@@ -19,7 +19,6 @@ import java.util.Set;
 import java.util.stream.Stream;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.brief.Value;
-import longshoulder.core.finding.Finding;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.Length;
@@ -30,6 +29,7 @@ import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Milled;
 import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Level;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -175,7 +175,7 @@ class DesignFileTest {
     @Test
     void read_demo_hasNothingButNotes() throws Exception {
         assertThat(Planner.plan(DesignFile.read(DEMO)).findings())
-                .allMatch(finding -> finding.level() == Finding.Level.NOTE);
+                .allMatch(finding -> finding.level() == Level.NOTE);
     }
 
     /** Each replaces a part of the demo's text; the sentence must name the file and the place. */

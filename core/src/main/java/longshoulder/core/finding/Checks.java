@@ -11,9 +11,9 @@ public final class Checks {
     private static final List<Check> JOINTS = List.of(new FloatingCheck(), new CollisionCheck(),
             new JointsCollideCheck(),
             new ShortGrainCheck(), new WallCheck(), new EndGrainCheck(), new ThicknessCheck(), new WideTenonCheck(),
-            new GlueRoomCheck(), new ShoulderCheck(), new WedgeCheck(), new TuskCheck(), new PegCheck(),
-            new HeldCheck(), new GrooveCheck(), new CrowdedCheck(),
-            new LayoutCheck(), new FitCheck(), new EntryCheck(), new WaitingCheck(), new HandedCheck());
+            new GlueRoomCheck(), new ShoulderCheck(), new JointCheck(), new HeldCheck(), new GrooveCheck(),
+            new CrowdedCheck(),
+            new FenceCheck(), new FitCheck(), new EntryCheck(), new WaitingCheck(), new HandedCheck());
 
     private Checks() {}
 

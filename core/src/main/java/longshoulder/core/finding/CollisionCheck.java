@@ -10,13 +10,13 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import longshoulder.core.brief.Brief;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.joint.Joinery;
 import longshoulder.core.joint.Tenon;
 import longshoulder.core.joint.TenonMeeting;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /** Tenons that collide inside a post: they are longer than the room that the other leaves. */
 final class CollisionCheck implements Check {

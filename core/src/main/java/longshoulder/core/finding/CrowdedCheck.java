@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /**
  * Pieces that want the same place although no joint joins them, such as the tusk of a stretcher and a bearer above it. Tenons

@@ -5,12 +5,12 @@ import longshoulder.core.brief.Address;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.joint.HaunchedTenon;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Tenon;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /**
  * A mortise within a tenon's length of the end of its post, with neither a haunch nor a horn: the short grain between it and the

@@ -3,12 +3,12 @@ package longshoulder.core.finding;
 import java.util.List;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.JointKind;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /** A rail that goes home sideways, such as a dovetail, but does not lie at the end of its post: it has no way in. */

@@ -2,6 +2,7 @@ package longshoulder.core.finding;
 
 import java.util.List;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /**
  * Something about a plan that the maker has to know.
@@ -16,15 +17,5 @@ public record Finding(String code, Level level, List<String> about, Label messag
     public Finding {
         about = List.copyOf(about);
         remedies = List.copyOf(remedies);
-    }
-
-    /** How bad it is, by its consequence. */
-    public enum Level {
-        /** It cannot be made or assembled. */
-        STOP,
-        /** It is likely to fail or split. */
-        RISK,
-        /** It works, and there is something to know. */
-        NOTE
     }
 }

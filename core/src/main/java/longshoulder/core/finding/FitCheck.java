@@ -3,12 +3,12 @@ package longshoulder.core.finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Milled;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /**
  * A tenon and a mortise that were measured and do not fit: too tight, the glue is wiped off and the post may split; too loose,

@@ -10,10 +10,10 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /**
  * Pieces that are not joined to the rest: they would fall out. What is laid on is held otherwise, and what is hung, such as

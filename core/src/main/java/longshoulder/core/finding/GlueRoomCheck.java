@@ -2,10 +2,10 @@ package longshoulder.core.finding;
 
 import java.util.List;
 import longshoulder.core.brief.Brief;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.joint.Tenon;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /** A tenon longer than its mortise, or with no room for glue at the bottom: the shoulder stays open. */
 final class GlueRoomCheck implements Check {

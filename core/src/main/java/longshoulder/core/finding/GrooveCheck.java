@@ -7,30 +7,24 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Value;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.frame.Piece;
-import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
-import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.joint.Groove;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
-import longshoulder.core.joint.Meeting.PostFace;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /**
- * Grooves for panels: one that cuts into a tenon at the end of the piece in which it runs, one that comes through the piece or leaves
- * it no cheek, and a panel of solid wood with less room than it needs to swell.
+ * Grooves for panels among other joints: one that cuts into a tenon at the end of the piece in which it runs, and a panel of solid
+ * wood that is held at both edges with less room than it needs to swell.
  */
 final class GrooveCheck implements Check {
 
     /** A tenon that loses less than one part in so many to a groove is as good as whole. */
     private static final int TRIFLE = 8;
-
-    /** A groove takes a third of the thickness at most, so that its cheeks are as stout as what stands in it. */
-    private static final int CHEEK_SHARE = 3;
 
     @Override
     public List<Finding> run(Subject subject) {
@@ -43,8 +37,6 @@ final class GrooveCheck implements Check {
                 Solid cut = joint.removes();
                 cutTenons(subject, groove, cut, tenoned.getOrDefault(groove.meeting().post().id(), List.of()),
                         findings);
-                tooDeep(subject, groove, findings);
-                noCheek(subject, groove, cut, findings);
                 tight(subject, groove, findings);
             }
         }
@@ -67,42 +59,6 @@ final class GrooveCheck implements Check {
                                 .set("groove.depth", groove.depth().value().times(1, 2)).list()));
             }
         }
-    }
-
-    private static void tooDeep(Subject subject, Groove groove, List<Finding> findings) {
-        Length left = groove.meeting().postExtent().value().minus(groove.depth().value());
-        Length least = subject.thresholds().floor();
-        if (left.isLessThan(least)) {
-            findings.add(new Finding("groove-through", Level.STOP, List.of(groove.id(), groove.meeting().post().id()),
-                    Label.of("finding.grooveThrough", groove.id(), groove.depth().value(), left, least),
-                    new Remedies(subject.project())
-                            .set("groove.depth", groove.depth().value().minus(least.minus(left))).list()));
-        }
-    }
-
-    /** On both sides of a panel wood has to stand; a rebate has a lip on one side only. */
-    private static void noCheek(Subject subject, Groove groove, Solid cut, List<Finding> findings) {
-        Piece panel = groove.meeting().rail();
-        double front = cheek(groove, cut, groove.meeting().reference());
-        double back = groove.rebate() ? front : cheek(groove, cut, groove.meeting().reference().opposite());
-        if (Math.min(front, back) < Tolerance.LENGTH) {
-            Length stock = groove.meeting().referenceExtent().value();
-            findings.add(new Finding("groove-no-cheek", Level.STOP,
-                    List.of(groove.id(), groove.meeting().post().id()),
-                    Label.of("finding.grooveNoCheek", groove.id(), panel.thickness().value(), stock),
-                    new Remedies(subject.project())
-                            .change(panel.thickness(), stock.times(1, CHEEK_SHARE).minus(panel.thickness().value()))
-                            .change(groove.meeting().referenceExtent(),
-                                    panel.thickness().value().times(CHEEK_SHARE).minus(stock))
-                            .list()));
-        }
-    }
-
-    /** How much wood stands between a groove and a face of its piece, in millimetres. */
-    private static double cheek(Groove groove, Solid cut, PostFace face) {
-        HalfSpace surface = face.surface(groove.meeting().post());
-        return -cut.cells().stream().flatMap(cell -> cell.corners().stream())
-                .mapToDouble(surface::distance).max().orElse(0);
     }
 
     private static boolean isHeldAtBothEdges(Subject subject, Piece panel) {

@@ -7,7 +7,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Value;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Congruence;
 import longshoulder.core.geometry.Congruence.HalfTurn;
@@ -19,6 +18,7 @@ import longshoulder.core.joint.TuskedTenon;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Orientation;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /**
  * Handed parts: pieces that look alike but are mirror images, and pieces that would also go into their mortises turned round or

@@ -3,11 +3,11 @@ package longshoulder.core.finding;
 import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.brief.HouseRules;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /**
  * Wide solid boards held so that they cannot move: a top glued down, or a wide rail glued into a post across its grain.

@@ -7,11 +7,11 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.JointKind;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /** Joints of any type whose parts want the same place inside a post: found from their solids. */
 final class JointsCollideCheck implements Check {

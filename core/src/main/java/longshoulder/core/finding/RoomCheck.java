@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.joint.Meeting;
 import longshoulder.core.joint.Tenon;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /** Sizes that contradict each other: a piece with nothing left of it, or a rail that does not fit on its post. */
 final class RoomCheck implements Check {

@@ -3,10 +3,11 @@ package longshoulder.core.finding;
 import java.util.List;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Value;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.joint.Tenon;
+import longshoulder.core.joint.Thresholds;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /** A tenon that points square into a leaning post leaves the rail's grain: beyond some angle it breaks off short. */
 final class ShortGrainCheck implements Check {

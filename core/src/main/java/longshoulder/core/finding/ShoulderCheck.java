@@ -2,13 +2,13 @@ package longshoulder.core.finding;
 
 import java.util.ArrayList;
 import java.util.List;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Milled;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /** Rails over the same span whose shoulder lengths differ, or agree with each other but no longer with the plan. */
 final class ShoulderCheck implements Check {

@@ -1,5 +1,6 @@
 package longshoulder.core.finding;
 
+import longshoulder.core.joint.Thresholds;
 import longshoulder.core.wood.Species;
 import longshoulder.core.measure.Length;
 import longshoulder.core.frame.Piece;
@@ -36,7 +37,7 @@ public record Subject(Project project, Frame planned, Frame built, List<Joint> j
 
     public Subject(Project project, Frame planned, Frame built, List<Joint> joints, Map<String, Solid> solids,
             Map<String, List<Mesh.Edge>> outlines) {
-        this(project, planned, built, joints, solids, outlines, Thresholds.of(project));
+        this(project, planned, built, joints, solids, outlines, Thresholds.of(project.brief()));
     }
 
     Solid solid(String piece) {

@@ -5,11 +5,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.brief.Brief;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.joint.Tenon;
+import longshoulder.core.joint.Thresholds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /** A tenon that no owned chisel makes, or too thick or too thin for its rail. One finding a thickness, not one a joint. */
 final class ThicknessCheck implements Check {

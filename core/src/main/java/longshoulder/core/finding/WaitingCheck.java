@@ -3,7 +3,6 @@ package longshoulder.core.finding;
 import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.brief.Address;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.project.Alterations;
@@ -11,6 +10,7 @@ import longshoulder.core.project.Edit;
 import longshoulder.core.project.Milled;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /** What the maker decided for pieces that are not there now: it is kept, and waits for them to come back. */
 final class WaitingCheck implements Check {

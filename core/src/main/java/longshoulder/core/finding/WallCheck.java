@@ -3,11 +3,12 @@ package longshoulder.core.finding;
 import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.brief.Brief;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.joint.Tenon;
+import longshoulder.core.joint.Thresholds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /** Walls beside a mortise and the wood behind its floor. */
 final class WallCheck implements Check {

@@ -5,11 +5,12 @@ import java.util.List;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.joint.Tenon;
+import longshoulder.core.joint.Thresholds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /** A tenon too wide for its thickness: it cups, and its mortise cuts the post in two. One finding a section, not one a joint. */
 final class WideTenonCheck implements Check {

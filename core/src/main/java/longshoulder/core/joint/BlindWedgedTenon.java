@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,6 +10,7 @@ import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -46,13 +48,13 @@ public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
     }
 
     /** The longest wedge with which the shoulder still closes. */
-    public Amount longestWedge() {
+    Amount longestWedge() {
         return Amount.sum(Label.of("amount.longestWedge")).plus(wedging.slot()).plus(tenon.depth())
                 .minus(tenon.length()).amount();
     }
 
     /** How far a wedge stands out of its slot when the tip reaches the floor: it must be longer than that to open anything. */
-    public Amount room() {
+    private Amount room() {
         return Amount.sum(Label.of("amount.glueRoom")).plus(tenon.depth()).minus(tenon.length()).amount();
     }
 
@@ -115,6 +117,25 @@ public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
     public Joint fitted(UnaryOperator<Tenon> fit) {
         Tenon other = fit.apply(tenon);
         return new BlindWedgedTenon(other, wedging.on(other));
+    }
+
+    /** Wedges that keep it from closing or open nothing, and the warning that it never comes apart. */
+    @Override
+    public List<Fault> faults(Inspection inspection) {
+        List<Fault> faults = new ArrayList<>(wedging.faults(this));
+        Length wedge = wedging.length().value();
+        Length longest = longestWedge().value();
+        Mend fitting = Mend.give(Label.of("remedy.wedgeLength", id(), longest), "wedge.length", longest);
+        if (wedge.isGreaterThan(longest)) {
+            faults.add(Fault.inPost(this, "blind-wedge-long", Level.STOP,
+                    Label.of("finding.blindWedgeLong", id(), wedge, longest, wedge.minus(longest)), fitting));
+        } else if (!wedge.isGreaterThan(room().value())) {
+            faults.add(Fault.inPost(this, "blind-wedge-short", Level.RISK,
+                    Label.of("finding.blindWedgeShort", id(), wedge, room().value()), fitting));
+        }
+        faults.add(Fault.inPost(this, "blind-wedge-once", Level.NOTE, Label.of("finding.blindWedgeOnce", id()),
+                new Mend.Leave(JointKind.CHOICE)));
+        return faults;
     }
 
     @Override

@@ -5,16 +5,19 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.joint.Meeting.PostFace;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /**
  * The side of a panel, dry in a groove: the groove is as wide as the panel is thick, and deeper than the panel stands in it by
@@ -33,6 +36,9 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
 
     /** A groove that ends with its panel runs on by so much at each end, in millimetres. */
     private static final double RUN_OUT = 1;
+
+    /** A groove takes a third of the thickness at most, so that its cheeks are as stout as what stands in it. */
+    private static final int CHEEK_SHARE = 3;
 
     /** How far a groove runs. */
     public enum Run {
@@ -107,6 +113,41 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
     /** How deep the groove is cut. */
     public Amount depth() {
         return Amount.sum(Label.of("amount.grooveDepth")).plus(stands).plus(room).amount();
+    }
+
+    /** A groove that comes through its piece, or that leaves it no cheek. */
+    @Override
+    public List<Fault> faults(Inspection inspection) {
+        return Stream.of(throughFault(inspection.limits().floor()), cheekFault(inspection.whole().removes()))
+                .flatMap(Optional::stream).toList();
+    }
+
+    private Optional<Fault> throughFault(Length least) {
+        Length depth = depth().value();
+        Length left = meeting.postExtent().value().minus(depth);
+        return Optional.of(Fault.inPost(this, "groove-through", Level.STOP,
+                Label.of("finding.grooveThrough", id(), depth, left, least),
+                new Mend.Size("groove.depth", depth.minus(least.minus(left))))).filter(_ -> left.isLessThan(least));
+    }
+
+    /** On both sides of a panel wood has to stand; a rebate has a lip on one side only. */
+    private Optional<Fault> cheekFault(Solid cut) {
+        double front = cheek(cut, meeting.reference());
+        double back = rebate ? front : cheek(cut, meeting.reference().opposite());
+        Amount panel = meeting.rail().thickness();
+        Length stock = meeting.referenceExtent().value();
+        return Optional.of(Fault.inPost(this, "groove-no-cheek", Level.STOP,
+                Label.of("finding.grooveNoCheek", id(), panel.value(), stock),
+                new Mend.Change(panel, stock.times(1, CHEEK_SHARE).minus(panel.value())),
+                new Mend.Change(meeting.referenceExtent(), panel.value().times(CHEEK_SHARE).minus(stock))))
+                .filter(_ -> Math.min(front, back) < Tolerance.LENGTH);
+    }
+
+    /** How much wood stands between the groove and a face of its piece, in millimetres. */
+    private double cheek(Solid cut, PostFace face) {
+        HalfSpace surface = face.surface(meeting.post());
+        return -cut.cells().stream().flatMap(cell -> cell.corners().stream()).mapToDouble(surface::distance).max()
+                .orElse(0);
     }
 
     @Override

@@ -105,6 +105,14 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
         return this;
     }
 
+    /**
+     * What is wrong with it, taken by itself: the checks that are its own. What it shares with others, such as the walls beside a
+     * mortise, is checked for all of them elsewhere.
+     */
+    default List<Fault> faults(Inspection inspection) {
+        return List.of();
+    }
+
     /** Its figures by the name of what they are, in the order in which a maker would ask for them. */
     Map<String, Amount> figures();
 

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import longshoulder.core.brief.Parameter;
+import longshoulder.core.brief.Value;
 import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
@@ -16,6 +17,7 @@ import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 import longshoulder.core.wood.Species;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
@@ -147,6 +149,56 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
     @Override
     public Joint fitted(UnaryOperator<Tenon> fit) {
         return new Pegged(joint.fitted(fit), diameter, fromShoulder, offset, places);
+    }
+
+    /** Drawbored the wrong way or too far, pegs too thick for their tenon or too near an edge, besides those of the joint inside. */
+    @Override
+    public List<Fault> faults(Inspection inspection) {
+        List<Fault> faults = new ArrayList<>(joint.faults(inspection));
+        offsetFault(inspection.limits().drawbore()).ifPresent(faults::add);
+        thicknessFault().ifPresent(faults::add);
+        edgeFault().ifPresent(faults::add);
+        return faults;
+    }
+
+    private Optional<Fault> offsetFault(Length most) {
+        Length by = offset.value();
+        if (by.isNegative()) {
+            return Optional.of(Fault.inPost(this, "drawbore-wrong-way", Level.STOP,
+                    Label.of("finding.drawboreWrongWay", id(), by.negated()),
+                    Mend.set(this, "drawbore.offset", Length.least(by.negated(), most))));
+        }
+        return Optional.of(Fault.inPost(this, "drawbore-large", Level.RISK,
+                Label.of("finding.drawboreLarge", id(), by, most), Mend.set(this, "drawbore.offset", most)))
+                .filter(_ -> by.isGreaterThan(most));
+    }
+
+    private Optional<Fault> thicknessFault() {
+        Length third = tenons().getFirst().width().value().times(1, Thresholds.PEG_SHARE);
+        return Optional.of(Fault.inPost(this, "peg-thick", Level.RISK,
+                Label.of("finding.pegThick", id(), diameter.value(), third), Mend.set(this, "peg.diameter", third)))
+                .filter(_ -> diameter.value().isGreaterThan(third));
+    }
+
+    /** In the post the edge is its face; in the tenon it is the tip. */
+    private Optional<Fault> edgeFault() {
+        Length least = diameter.value().times(Thresholds.PEG_EDGE);
+        Length atFace = fromShoulder.value();
+        if (atFace.isLessThan(least)) {
+            return Optional.of(Fault.inPost(this, "peg-near-edge", Level.RISK,
+                    Label.of("finding.pegNearFace", id(), atFace, least), Mend.set(this, "peg.from-shoulder", least)));
+        }
+        Length tenon = tenons().getFirst().shortCheek();
+        Length atTip = tenon.minus(atFace).plus(offset.value());
+        if (atTip.isLessThan(least)) {
+            Length thinner = tenon.times(1, 2 * Thresholds.PEG_EDGE);
+            return Optional.of(Fault.inPost(this, "peg-near-edge", Level.RISK,
+                    Label.of("finding.pegNearTip", id(), atTip, least),
+                    new Mend.Give(Label.of("remedy.pegThinner", id(), thinner),
+                            Map.of("peg.diameter", new Value.Measured(thinner), "peg.from-shoulder",
+                                    new Value.Measured(thinner.times(Thresholds.PEG_EDGE))))));
+        }
+        return Optional.empty();
     }
 
     @Override

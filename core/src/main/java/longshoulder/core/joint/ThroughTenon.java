@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +12,7 @@ import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -97,6 +99,17 @@ public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean o
     @Override
     public Optional<Wedging> wedged() {
         return Optional.of(wedging).filter(Wedging::isWedged);
+    }
+
+    @Override
+    public List<Fault> faults(Inspection inspection) {
+        List<Fault> faults = new ArrayList<>(wedging.isWedged() ? wedging.faults(this) : List.of());
+        if (!oneEdge) {
+            faults.add(Fault.inPost(this, "layout-two-edges", Level.RISK,
+                    Label.of("finding.twoEdges", id(), meeting().post().id()),
+                    Mend.choose(Label.of("remedy.oneEdge", id()), "layout.edge", "same")));
+        }
+        return faults;
     }
 
     @Override

@@ -2,6 +2,7 @@ package longshoulder.core.joint;
 
 import static longshoulder.core.joint.RailEnd.mm;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -37,6 +39,9 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
 
     /** How far the tusk stands out past both edges of the tenon. */
     private static final double STANDS_OUT = 12;
+
+    /** A tusk that begins nearer to the post's face than this does not pull once the post has dried. */
+    private static final Length LEAST_BURY = Length.ofMillimetres(1);
 
     static Joint make(Setting setting) {
         Meeting meeting = setting.meeting();
@@ -130,6 +135,30 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
     @Override
     public boolean isThrough() {
         return true;
+    }
+
+    /** Too little wood beyond the slot, a tusk that falls out because it widens downwards, and one that cannot pull. */
+    @Override
+    public List<Fault> faults(Inspection inspection) {
+        List<Fault> faults = new ArrayList<>();
+        Length least = inspection.limits().tuskRelish();
+        if (relish.value().isLessThan(least)) {
+            faults.add(Fault.inRail(this, "tusk-relish", Level.RISK,
+                    Label.of("finding.tuskRelish", id(), relish.value(), least),
+                    Mend.give(Label.of("remedy.tuskRelish", id(), least), "tusk.relish", least)));
+        }
+        double up = -meeting().rail().pose().across().dot(Vector3D.Unit.PLUS_Z);
+        if (wideAtFaceEdge ? up < -0.5 : up > 0.5) {
+            faults.add(Fault.inRail(this, "tusk-wrong-way", Level.RISK, Label.of("finding.tuskWrongWay", id()),
+                    Mend.choose(Label.of("remedy.tuskTurn", id()), "tusk.wide-end",
+                            wideAtFaceEdge ? "far-edge" : "face-edge")));
+        }
+        if (bury.value().isLessThan(LEAST_BURY)) {
+            faults.add(Fault.inRail(this, "tusk-no-pull", Level.RISK,
+                    Label.of("finding.tuskNoPull", id(), bury.value(), LEAST_BURY),
+                    Mend.give(Label.of("remedy.tuskBury", id(), LEAST_BURY), "tusk.bury", LEAST_BURY)));
+        }
+        return faults;
     }
 
     @Override

@@ -2,15 +2,18 @@ package longshoulder.core.joint;
 
 import static longshoulder.core.joint.RailEnd.mm;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.DoubleStream;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 
 /**
  * Wedges that open a tenon in its mortise: saw slots that end in a relief hole, a mortise flared towards the tenon's tip, and the
@@ -34,7 +37,7 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
     public static final Length KERF = Length.ofMillimetres(2);
 
     /** One wedge opens a tenon up to this width; a wider one takes two. */
-    public static final Length ONE_WEDGE = Length.ofMillimetres(25);
+    private static final Length ONE_WEDGE = Length.ofMillimetres(25);
 
     /** No wedges at all. */
     static Wedging none(Tenon tenon) {
@@ -63,7 +66,7 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
     }
 
     /** How many wedges a tenon of this width ought to have. */
-    public int fittingCount() {
+    private int fittingCount() {
         return fittingCount(tenon);
     }
 
@@ -173,6 +176,41 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
                             .clip(end.cheek(end.beyondAt(from), place + tip / 2, slope, false)));
         }
         return all;
+    }
+
+    /** Wedges that split the post, cannot open their tenon, are too few or too many, or split it beyond the slot. */
+    List<Fault> faults(Joint joint) {
+        List<Fault> faults = new ArrayList<>();
+        String id = joint.id();
+        countFault(joint).ifPresent(faults::add);
+        if (!acrossGrain) {
+            faults.add(Fault.inPost(joint, "wedge-with-grain", Level.RISK,
+                    Label.of("finding.wedgeWithGrain", id, joint.meeting().post().id()),
+                    Mend.choose(Label.of("remedy.wedgeAcross", id), "wedge.line", "across-grain")));
+        }
+        Length least = tenon.depth().value().times(Thresholds.FLARE_RUN, Thresholds.FLARE_RUN_OF);
+        if (run.value().isLessThan(least)) {
+            faults.add(Fault.inPost(joint, "flare-short", Level.RISK,
+                    Label.of("finding.flareShort", id, run.value(), tenon.depth().value(), least),
+                    Mend.give(Label.of("remedy.flareRun", id, least), "wedge.flare-run", least)));
+        }
+        if (!relief) {
+            faults.add(Fault.inPost(joint, "no-relief-hole", Level.RISK, Label.of("finding.noRelief", id),
+                    Mend.choose(Label.of("remedy.relief", id), "wedge.relief", "drilled")));
+        }
+        return faults;
+    }
+
+    /** One wedge opens a narrow tenon evenly, two a wide one. */
+    private Optional<Fault> countFault(Joint joint) {
+        if (count == fittingCount()) {
+            return Optional.empty();
+        }
+        boolean more = count < fittingCount();
+        return Optional.of(Fault.inPost(joint, "wedge-count", more ? Level.RISK : Level.NOTE,
+                Label.of(more ? "finding.oneWedge" : "finding.twoWedges", joint.id(), tenon.width().value(), ONE_WEDGE),
+                Mend.choose(Label.of(more ? "remedy.twoWedges" : "remedy.oneWedge", joint.id()), "tenon.wedges",
+                        more ? "two" : "one")));
     }
 
     Map<String, Amount> figures() {

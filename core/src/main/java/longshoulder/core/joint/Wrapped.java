@@ -105,6 +105,11 @@ sealed interface Wrapped extends Joint permits Pegged, Bolted, Undercut, Scribed
     }
 
     @Override
+    default List<Fault> faults(Inspection inspection) {
+        return joint().faults(inspection);
+    }
+
+    @Override
     default Map<String, Amount> figures() {
         return joint().figures();
     }

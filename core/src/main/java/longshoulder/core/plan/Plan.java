@@ -5,6 +5,7 @@ import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Level;
 
 /**
  * Everything that follows from a project: never stored, never edited.
@@ -37,7 +38,7 @@ public record Plan(Project project, Frame frame, List<Joint> joints, List<Planne
 
     /** Whether something keeps it from being made. */
     public boolean isStopped() {
-        return findings.stream().anyMatch(finding -> finding.level() == Finding.Level.STOP);
+        return findings.stream().anyMatch(finding -> finding.level() == Level.STOP);
     }
 
     /** The joints whose mortise is in a piece. */

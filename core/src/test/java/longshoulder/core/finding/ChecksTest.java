@@ -7,13 +7,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import longshoulder.core.Tables;
-import longshoulder.core.finding.Finding.Level;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Milled;
 import longshoulder.core.project.EditRefused;
 import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Level;
 import longshoulder.core.words.Words;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;

@@ -11,6 +11,7 @@ import longshoulder.core.joint.Joints;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Orientation;
 import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Level;
 import org.junit.jupiter.api.Test;
 
 /** Mirror images and pieces that would also go in turned, found from the solids. */
@@ -29,7 +30,7 @@ class HandedTest {
         Finding finding = found(table("leg.depth", "70"), "handed").getFirst();
         assertThat(finding.about()).containsExactlyInAnyOrder("leg-front-left", "leg-front-right", "leg-back-left",
                 "leg-back-right");
-        assertThat(finding.level()).isEqualTo(Finding.Level.NOTE);
+        assertThat(finding.level()).isEqualTo(Level.NOTE);
     }
 
     /** One action marks them all; one piece without a mark is no pair any more. */

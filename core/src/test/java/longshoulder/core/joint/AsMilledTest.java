@@ -19,6 +19,7 @@ import longshoulder.core.project.Edit;
 import longshoulder.core.project.EditRefused;
 import longshoulder.core.project.Milled;
 import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Level;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -90,7 +91,7 @@ class AsMilledTest {
         assertThat(shoulder(plan, "apron-front")).isEqualTo(mm("1260"));
         Finding finding = plan.findings().stream().filter(one -> one.code().equals("shoulders-unequal")).findFirst()
                 .orElseThrow();
-        assertThat(finding.level()).isEqualTo(Finding.Level.STOP);
+        assertThat(finding.level()).isEqualTo(Level.STOP);
         assertThat(finding.message().arguments()).contains(mm("0.8"));
     }
 
@@ -151,7 +152,7 @@ class AsMilledTest {
             Skins.assertClosed(piece.mesh());
             for (PlannedPiece other : plan.pieces()) {
                 if (!other.id().equals(piece.id())
-                        && plan.findings().stream().noneMatch(f -> f.level() == Finding.Level.STOP)) {
+                        && plan.findings().stream().noneMatch(f -> f.level() == Level.STOP)) {
                     assertThat(piece.solid().and(other.solid()).volume())
                             .isLessThan(1e-6 * piece.solid().volume());
                 }

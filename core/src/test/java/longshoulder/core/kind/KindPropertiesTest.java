@@ -24,6 +24,7 @@ import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Level;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -64,7 +65,7 @@ class KindPropertiesTest {
         Plan plan = Planner.plan(
                 Project.ofKind(kind, "", inches ? Showing.SIXTY_FOURTHS : Showing.TENTH_MILLIMETRES));
         assertThat(plan.findings()).as(kind.id())
-                .noneMatch(finding -> finding.level() != longshoulder.core.finding.Finding.Level.NOTE);
+                .noneMatch(finding -> finding.level() != Level.NOTE);
         assertJoined(plan);
         assertApart(plan);
     }

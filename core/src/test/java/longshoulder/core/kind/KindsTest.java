@@ -18,6 +18,7 @@ import longshoulder.core.geometry.Skins;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
+import longshoulder.core.reckoning.Level;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -335,7 +336,7 @@ class KindsTest {
         assertThat(joint(plan, "rail-drawer-lower/leg-front-right").kind()).isEqualTo(JointKind.STUB_TENON);
         assertThat(plan.frame().dimensions()).anyMatch(figure -> figure.amount().value().equals(mm("51")));
         assertThat(shoulder(plan, "rail-drawer-lower")).isEqualTo(mm("1260"));
-        assertThat(plan.findings()).as("findings").noneMatch(finding -> finding.level() == Finding.Level.STOP);
+        assertThat(plan.findings()).as("findings").noneMatch(finding -> finding.level() == Level.STOP);
     }
 
     /** An end frame 720 over the legs and 725 high: 1021.775. */

@@ -21,6 +21,7 @@ import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Level;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -213,7 +214,7 @@ class SplayTest {
             assertThat(joint.adds().minus(joint.removes()).volume()).isLessThan(1e-6 * joint.adds().volume() + 1e-9);
         }
         assertThat(plan.findings()).allSatisfy(finding -> assertThat(finding.remedies()).isNotEmpty());
-        assertThat(plan.findings()).noneMatch(finding -> finding.level() == Finding.Level.STOP
+        assertThat(plan.findings()).noneMatch(finding -> finding.level() == Level.STOP
                 && finding.code().equals("tenons-collide"));
     }
 }

@@ -12,6 +12,7 @@ import longshoulder.core.joint.Tenon;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Milled;
 import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Level;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -27,7 +28,7 @@ class WorkedExamplesTest {
         assertThat(plan.piece("apron-front").length().value()).isEqualTo(mm("1336"));
         assertThat(plan.piece("apron-left").length().value()).isEqualTo(mm("676"));
         assertThat(plan.piece("leg-back-right").length().value()).isEqualTo(mm("725"));
-        assertThat(plan.findings()).extracting(Finding::level).containsOnly(Finding.Level.NOTE);
+        assertThat(plan.findings()).extracting(Finding::level).containsOnly(Level.NOTE);
     }
 
     @Test

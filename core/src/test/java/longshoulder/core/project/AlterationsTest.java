@@ -17,6 +17,7 @@ import longshoulder.core.kind.Designs;
 import longshoulder.core.measure.Unit;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
+import longshoulder.core.reckoning.Level;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -121,7 +122,7 @@ class AlterationsTest {
         Project without = give("stretchers", "none").applyTo(project);
         Finding waits = Planner.plan(without).findings().stream().filter(one -> one.code().equals("waits")).findFirst()
                 .orElseThrow();
-        assertThat(waits.level()).isEqualTo(Finding.Level.NOTE);
+        assertThat(waits.level()).isEqualTo(Level.NOTE);
         Project back = give("stretchers", "box").applyTo(without);
         assertThat(Planner.plan(back).piece("stretcher-front").piece().mark()).isEqualTo("X9");
         Project forgotten = waits.remedies().getFirst().edit().applyTo(without);

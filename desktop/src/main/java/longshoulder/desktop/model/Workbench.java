@@ -25,6 +25,7 @@ import longshoulder.core.project.History;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 import longshoulder.core.words.Words;
 import longshoulder.desktop.Texts;
 import longshoulder.files.BadFile;
@@ -250,7 +251,7 @@ public final class Workbench {
         if (!next.has(piece.get())) {
             light(firstRail());
         }
-        finding.set(next.findings().stream().filter(now -> now.level() == Finding.Level.STOP)
+        finding.set(next.findings().stream().filter(now -> now.level() == Level.STOP)
                 .filter(now -> before.findings().stream().noneMatch(was -> was.code().equals(now.code())))
                 .findFirst().or(() -> finding.get().flatMap(this::sameFinding)));
     }

@@ -16,6 +16,7 @@ import longshoulder.core.finding.Remedy;
 import longshoulder.core.joint.Candidate;
 import longshoulder.core.joint.Candidates;
 import longshoulder.core.joint.Joint;
+import longshoulder.core.reckoning.Level;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Lines;
 import longshoulder.desktop.look.Themed;
@@ -102,7 +103,7 @@ public final class CandidatesPane extends HBox implements Themed {
 
     private void show(Joint joint) {
         present.getChildren().add(Lines.of(capital(bench.words().name(joint.id())), "heading"));
-        findings(joint, level -> level != Finding.Level.NOTE);
+        findings(joint, level -> level != Level.NOTE);
         List<Candidate> candidates = Candidates.of(bench.project(), joint, bench.plan().joints());
         for (Candidate candidate : candidates) {
             CandidateCard card = new CandidateCard(bench, joint, candidate, pictures.of(candidate.kind()));
@@ -114,7 +115,7 @@ public final class CandidatesPane extends HBox implements Themed {
                 others.getChildren().add(card);
             }
         }
-        findings(joint, level -> level == Finding.Level.NOTE);
+        findings(joint, level -> level == Level.NOTE);
         draw(joint, candidates);
     }
 
@@ -126,7 +127,7 @@ public final class CandidatesPane extends HBox implements Themed {
     }
 
     /** Those of the joint; what must not stay so stands above its card, what may below. */
-    private void findings(Joint joint, Predicate<Finding.Level> wanted) {
+    private void findings(Joint joint, Predicate<Level> wanted) {
         bench.plan().findings().stream()
                 .filter(finding -> finding.about().contains(joint.id()) && wanted.test(finding.level()))
                 .forEach(finding -> present.getChildren().add(finding(finding)));

@@ -9,8 +9,8 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import longshoulder.core.finding.Finding;
 import longshoulder.core.project.Edit;
+import longshoulder.core.reckoning.Level;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.model.Documents;
 import longshoulder.desktop.model.Workbench;
@@ -99,9 +99,9 @@ public final class HeaderBar extends HBox {
         redo.setDisable(!bench.canRedo());
         metric.setSelected(!bench.project().showing().isInches());
         inches.setSelected(bench.project().showing().isInches());
-        long stops = count(Finding.Level.STOP);
-        long risks = count(Finding.Level.RISK);
-        long notes = count(Finding.Level.NOTE);
+        long stops = count(Level.STOP);
+        long risks = count(Level.RISK);
+        long notes = count(Level.NOTE);
         state.setText(stops + risks + notes == 0
                 ? Texts.get("state.settled")
                 : (part(stops, "stop") + part(risks, "risk") + part(notes, "note")).strip() + "   F8");
@@ -118,7 +118,7 @@ public final class HeaderBar extends HBox {
         return count == 0 ? "" : count + " " + Texts.get("state." + level + (count == 1 ? "" : "s")) + "  ";
     }
 
-    private long count(Finding.Level level) {
+    private long count(Level level) {
         return bench.plan().findings().stream().filter(finding -> finding.level() == level).count();
     }
 }

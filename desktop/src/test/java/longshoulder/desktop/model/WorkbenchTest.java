@@ -24,6 +24,7 @@ import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Level;
 import longshoulder.files.Remembered;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -346,11 +347,11 @@ class WorkbenchTest {
                 Length.ofMillimetres(1255)));
         assertThat(state(longshoulder.desktop.WorkStage.LENGTHS).text()).contains("not agree");
         assertThat(state(longshoulder.desktop.WorkStage.LENGTHS).worst())
-                .isNotEqualTo(longshoulder.core.finding.Finding.Level.NOTE);
+                .isNotEqualTo(Level.NOTE);
         bench.edit(new Edit.Give("tenon.meeting", new Value.Chosen("full")));
         bench.edit(new Edit.Give("tenon.length", new Value.Measured(Length.ofMillimetres(45))));
         assertThat(state(longshoulder.desktop.WorkStage.JOINTS).worst())
-                .isEqualTo(longshoulder.core.finding.Finding.Level.STOP);
+                .isEqualTo(Level.STOP);
     }
 
     private StageState state(longshoulder.desktop.WorkStage stage) {

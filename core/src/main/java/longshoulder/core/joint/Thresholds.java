@@ -1,9 +1,8 @@
-package longshoulder.core.finding;
+package longshoulder.core.joint;
 
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.measure.Length;
-import longshoulder.core.project.Project;
 
 /**
  * The figures at which checks fire, in one place. Lengths can be changed by the maker, as {@link HouseRules}; shares and angles
@@ -23,35 +22,34 @@ public record Thresholds(Length wall, Length floor, Length glueRoom, Length draw
         Length fitTight, Length fitLoose) {
 
     /** A wall ought to be at least one part in so many of the stock. */
-    static final int WALL_SHARE = 4;
+    public static final int WALL_SHARE = 4;
     /** A tenon is at least one part in so many of its rail's thickness. */
-    static final int THINNEST_SHARE = 4;
+    public static final int THINNEST_SHARE = 4;
     /** A tenon is at most one part in so many of its rail's thickness. */
-    static final int THICKEST_SHARE = 2;
+    public static final int THICKEST_SHARE = 2;
 
     /** A tenon may leave the grain of its rail by so much. */
-    static final double SHORT_GRAIN_DEGREES = 10;
+    public static final double SHORT_GRAIN_DEGREES = 10;
 
     /** A tenon wider than so many times its thickness cups and weakens the post. */
-    static final int WIDE = 6;
+    public static final int WIDE = 6;
     /** One wider than so many times is likely to fail. */
-    static final int FAR_TOO_WIDE = 10;
+    public static final int FAR_TOO_WIDE = 10;
 
     /** A peg is at most one part in so many of its tenon's width. */
-    static final int PEG_SHARE = 3;
+    public static final int PEG_SHARE = 3;
     /** The middle of a peg lies at least so many diameters from an edge. */
-    static final int PEG_EDGE = 2;
+    public static final int PEG_EDGE = 2;
 
     /** A flare runs over at least this share of the mortise: numerator and denominator. */
-    static final int FLARE_RUN = 4;
-    static final int FLARE_RUN_OF = 5;
+    public static final int FLARE_RUN = 4;
+    public static final int FLARE_RUN_OF = 5;
 
     /** Share of its width by which moisture is taken to swing over the years, in %. */
-    static final double MOISTURE_SWING = 4;
+    public static final double MOISTURE_SWING = 4;
 
     /** As the maker set them. */
-    static Thresholds of(Project project) {
-        Brief brief = project.brief();
+    public static Thresholds of(Brief brief) {
         return new Thresholds(HouseRules.limit(brief, HouseRules.WALL), HouseRules.limit(brief, HouseRules.FLOOR),
                 HouseRules.limit(brief, HouseRules.GLUE_ROOM), HouseRules.limit(brief, HouseRules.DRAWBORE),
                 HouseRules.limit(brief, HouseRules.TUSK_RELISH), HouseRules.limit(brief, HouseRules.HELD_WIDTH),
