@@ -61,12 +61,14 @@ final class CollisionCheck implements Check {
         boolean mitred = !tenon.mitres().isEmpty();
         boolean full = subject.project().brief().choice(Brief.TENON_MEETING)
                 .equals(Optional.of(TenonMeeting.FULL.option()));
-        Remedies remedies = new Remedies(subject.project());
+        Remedies remedies = new Remedies(subject.project()).at(tenon.id());
         if (!full) {
             // At full length the school gives way to nothing: leaving the length to it would help no more.
             remedies.leave(Brief.TENON_LENGTH);
         }
-        if (!mitred) {
+        // Mitred, a tenon runs on by its own thickness before it touches the other.
+        Length thinner = Length.least(tenon.thickness().value(), other.thickness().value());
+        if (!mitred && !tooLong(tenon).isGreaterThan(thinner)) {
             remedies.choose(Brief.TENON_MEETING, TenonMeeting.MITRED.option());
         }
         if (full) {

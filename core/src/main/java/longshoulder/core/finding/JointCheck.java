@@ -1,12 +1,10 @@
 package longshoulder.core.finding;
 
 import java.util.List;
-import longshoulder.core.brief.Address;
 import longshoulder.core.joint.Fault;
 import longshoulder.core.joint.Inspection;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Mend;
-import longshoulder.core.project.Edit;
 
 /** What the files of the joints find wrong with each joint by itself, with its mends as edits of the project. */
 final class JointCheck implements Check {
@@ -25,16 +23,10 @@ final class JointCheck implements Check {
 
     private static void add(Remedies remedies, String joint, Mend mend) {
         switch (mend) {
-            case Mend.Give give -> remedies.add(give.label(), edit(joint, give));
+            case Mend.Give give -> remedies.give(give.label(), joint, give.values());
             case Mend.Leave leave -> remedies.leaveAt(joint, leave.parameter());
             case Mend.Change change -> remedies.change(change.amount(), change.by());
             case Mend.Size size -> remedies.set(size.parameter(), size.length());
         }
-    }
-
-    private static Edit edit(String joint, Mend.Give give) {
-        List<Edit> edits = give.values().entrySet().stream()
-                .<Edit>map(value -> new Edit.Give(Address.of(joint, value.getKey()), value.getValue())).toList();
-        return edits.size() == 1 ? edits.getFirst() : new Edit.All(edits);
     }
 }

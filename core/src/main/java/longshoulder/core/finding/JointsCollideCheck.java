@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
-import longshoulder.core.brief.Address;
+import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
-import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.reckoning.Level;
 
@@ -55,13 +55,11 @@ final class JointsCollideCheck implements Check {
     }
 
     private static Finding finding(Subject subject, Joint one, Joint other) {
+        boolean held = Stream.of(one, other).anyMatch(joint -> joint.heldBy().isPresent());
         Remedies remedies = new Remedies(subject.project());
-        for (Joint joint : List.of(one, other)) {
-            if (joint.kind() != JointKind.STOPPED_TENON) {
-                remedies.add(Label.of("remedy.leaveJoint", joint.id()),
-                        new Edit.LeaveToSchool(Address.of(joint.id(), JointKind.CHOICE)));
-            }
-        }
+        // Pegs and bolts reach farther than the joint that they hold: without them there may be room for both.
+        List.of(one, other).forEach(joint -> (held ? joint.heldBy() : Optional.of(JointKind.CHOICE))
+                .ifPresent(parameter -> remedies.leaveAt(joint.id(), parameter)));
         return new Finding("joints-collide", Level.STOP,
                 List.of(one.id(), other.id(), one.meeting().post().id()), Label.of("finding.jointsCollide", one.id(),
                         other.id(), one.meeting().post().id()),

@@ -2,12 +2,15 @@ package longshoulder.core.finding;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
+import longshoulder.core.joint.JointType;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Unit;
@@ -21,13 +24,71 @@ final class Remedies {
 
     private final Project project;
     private final List<Remedy> remedies = new ArrayList<>();
+    private Optional<String> joint = Optional.empty();
 
     Remedies(Project project) {
         this.project = project;
     }
 
+    /** The same for one joint: what was given for it alone, or for its type, is changed there. */
+    Remedies at(String id) {
+        joint = Optional.of(id);
+        return this;
+    }
+
+    /** Whether a parameter was given, for the joint or for all. */
+    boolean isGiven(String parameter) {
+        return nearer(parameter).isPresent() || project.brief().measure(parameter).isPresent();
+    }
+
+    /** Where a parameter of the joint was given, if not for the whole project. */
+    private Optional<String> nearer(String parameter) {
+        return joint.flatMap(id -> Stream.of(Address.of(id, parameter), Address.of(type(id), parameter))
+                .filter(project.brief().values()::containsKey).findFirst());
+    }
+
+    private JointKind type(String id) {
+        return project.brief().choice(Address.of(id, JointKind.CHOICE)).flatMap(JointKind::find)
+                .orElse(JointKind.STOPPED_TENON);
+    }
+
     /** Sets a parameter to a length, if that lies within its bounds. */
     Remedies set(String parameter, Length length) {
+        Optional<String> nearer = nearer(parameter);
+        return nearer.isPresent() ? setNearer(nearer.get(), length) : setForAll(parameter, length);
+    }
+
+    private Remedies setNearer(String address, Length length) {
+        Address at = Address.parse(address);
+        Value value = new Value.Measured(length);
+        JointKind kind = at.type().orElseGet(() -> type(at.joint().orElseThrow()));
+        return isTaken(kind, at.parameter(), value)
+                ? add(Label.of("remedy.setAt", Label.of("parameter." + at.parameter()), whose(at), length),
+                        new Edit.Give(address, value))
+                : this;
+    }
+
+    private static boolean isTaken(JointKind kind, String parameter, Value value) {
+        return JointType.of(kind).parameter(parameter).filter(asked -> asked.refusal(value).isEmpty()).isPresent();
+    }
+
+    /** Gives parameters of one joint values, if all of them lie within their bounds. */
+    Remedies give(Label label, String id, Map<String, Value> values) {
+        List<Edit> edits = values.entrySet().stream()
+                .filter(value -> isTaken(type(id), value.getKey(), value.getValue()))
+                .<Edit>map(value -> new Edit.Give(Address.of(id, value.getKey()), value.getValue())).toList();
+        if (edits.size() < values.size()) {
+            return this;
+        }
+        return add(label, edits.size() == 1 ? edits.getFirst() : new Edit.All(edits));
+    }
+
+    /** The joint or the type for which something was given. */
+    private static Object whose(Address at) {
+        return at.type().<Object>map(type -> Label.of("joint." + type.id())).orElseGet(() -> at.joint().orElseThrow());
+    }
+
+    private Remedies setForAll(String parameter, Length length) {
         Value value = new Value.Measured(length);
         boolean fits = Kinds.find(project.brief().kind()).flatMap(kind -> kind.parameter(parameter))
                 .or(() -> HouseRules.find(parameter)).filter(known -> known.refusal(value).isEmpty()).isPresent();
@@ -46,22 +107,34 @@ final class Remedies {
 
     /** Leaves a parameter to the school again, if it was given. */
     Remedies leave(String parameter) {
-        if (project.brief().measure(parameter).isPresent()) {
+        Optional<String> nearer = nearer(parameter);
+        if (nearer.isPresent()) {
+            Address at = Address.parse(nearer.get());
+            add(Label.of("remedy.leaveAt", Label.of("parameter." + parameter), whose(at)),
+                    new Edit.LeaveToSchool(nearer.get()));
+        } else if (project.brief().measure(parameter).isPresent()) {
             add(Label.of("remedy.leave", Label.of("parameter." + parameter)), new Edit.LeaveToSchool(parameter));
         }
         return this;
     }
 
     /** Leaves what was given for one joint to the school again. */
-    Remedies leaveAt(String joint, String parameter) {
-        String name = Address.of(joint, parameter);
+    Remedies leaveAt(String id, String parameter) {
+        String name = Address.of(id, parameter);
         if (project.brief().values().containsKey(name)) {
             add(parameter.equals(JointKind.CHOICE)
-                    ? Label.of("remedy.leaveJoint", joint)
-                    : Label.of("remedy.leaveAt", Label.of("parameter." + parameter), joint),
+                    ? Label.of("remedy.leaveJoint", id)
+                    : Label.of("remedy.leaveAt", Label.of("parameter." + parameter), id),
                     new Edit.LeaveToSchool(name));
         }
         return this;
+    }
+
+    /** Adds a chisel to the maker's tools, if there can be one so wide. */
+    Remedies own(Length width) {
+        return width.isPositive() && !width.isGreaterThan(Edit.OwnChisel.WIDEST)
+                ? add(Label.of("remedy.own", width), new Edit.OwnChisel(width))
+                : this;
     }
 
     /** Changes an amount by changing a given figure that it adds up from, such as the overall length. */

@@ -27,7 +27,7 @@ final class RoomCheck implements Check {
         }
         subject.atEnds().forEach(joint -> railBeside(subject, joint.meeting(), findings));
         subject.tenons().forEach(tenon -> tenonless(subject, tenon, findings));
-        subject.tenons().filter(RoomCheck::isOffRail).forEach(tenon -> findings.add(offRail(subject, tenon)));
+        subject.mortised().filter(RoomCheck::isOffRail).forEach(tenon -> findings.add(offRail(subject, tenon)));
         return findings;
     }
 
@@ -47,7 +47,7 @@ final class RoomCheck implements Check {
         return new Finding("tenon-off-rail", Level.STOP, List.of(tenon.id(), rail.id()),
                 Label.of("finding.tenonOffRail", tenon.id(), tenon.width().value(), tenon.thickness().value(),
                         rail.width().value(), rail.thickness().value()),
-                new Remedies(subject.project()).leave(Brief.TENON_THICKNESS).leaveAt(tenon.id(), Brief.TENON_THICKNESS)
+                new Remedies(subject.project()).at(tenon.id()).leave(Brief.TENON_THICKNESS)
                         .leaveAt(tenon.id(), JointKind.CHOICE).change(rail.thickness(), tenon.thickness().value())
                         .list());
     }

@@ -69,6 +69,11 @@ public record Subject(Project project, Frame planned, Frame built, List<Joint> j
                 .orElse(tenon.meeting().rail().thickness().value());
     }
 
+    /** The tenons for which posts are mortised, loose ones too. */
+    Stream<Tenon> mortised() {
+        return joints.stream().flatMap(joint -> joint.mortised().stream());
+    }
+
     Stream<Tenon> tenons() {
         return joints.stream().flatMap(joint -> joint.tenons().stream());
     }

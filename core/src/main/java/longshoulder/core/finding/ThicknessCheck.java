@@ -8,7 +8,6 @@ import longshoulder.core.brief.Brief;
 import longshoulder.core.joint.Tenon;
 import longshoulder.core.joint.Thresholds;
 import longshoulder.core.measure.Length;
-import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.reckoning.Level;
 
@@ -19,7 +18,7 @@ final class ThicknessCheck implements Check {
     public List<Finding> run(Subject subject) {
         List<Finding> findings = new ArrayList<>();
         List<Length> seen = new ArrayList<>();
-        subject.tenons().forEach(tenon -> {
+        subject.mortised().forEach(tenon -> {
             Length thickness = tenon.thickness().value();
             if (!seen.contains(thickness)) {
                 seen.add(thickness);
@@ -35,11 +34,11 @@ final class ThicknessCheck implements Check {
         if (subject.project().tools().owns(thickness)) {
             return Optional.empty();
         }
-        Remedies remedies = new Remedies(subject.project()).leave(Brief.TENON_THICKNESS);
+        Remedies remedies = new Remedies(subject.project()).at(tenon.id()).leave(Brief.TENON_THICKNESS);
         subject.project().tools().chisels().stream()
                 .min(Comparator.comparing(chisel -> chisel.minus(thickness).abs()))
                 .ifPresent(nearest -> remedies.set(Brief.TENON_THICKNESS, nearest));
-        remedies.add(Label.of("remedy.own", thickness), new Edit.OwnChisel(thickness));
+        remedies.own(thickness);
         return Optional.of(new Finding("no-chisel", Level.RISK, joints(subject, thickness),
                 Label.of("finding.noChisel", thickness), remedies.list()));
     }
@@ -54,13 +53,13 @@ final class ThicknessCheck implements Check {
             return Optional.empty();
         }
         Length third = Length.fromMillimetres(Math.rint(rail.toMillimetres() / 3));
-        Remedies remedies = new Remedies(subject.project()).leave(Brief.TENON_THICKNESS);
+        Remedies remedies = new Remedies(subject.project()).at(tenon.id()).leave(Brief.TENON_THICKNESS);
         Optional<Length> fitting = subject.project().tools().chisels().stream()
                 .filter(c -> !c.isLessThan(thinnest) && !c.isGreaterThan(thickest))
                 .min(Comparator.comparing(c -> c.minus(third).abs()));
         fitting.ifPresent(chisel -> remedies.set(Brief.TENON_THICKNESS, chisel));
         if (fitting.isEmpty()) {
-            remedies.add(Label.of("remedy.own", third), new Edit.OwnChisel(third));
+            remedies.own(third);
         }
         boolean noRoom = !thickness.isLessThan(rail);
         return Optional.of(new Finding(thick ? "tenon-thick" : "tenon-thin", noRoom ? Level.STOP : Level.RISK,
@@ -71,7 +70,7 @@ final class ThicknessCheck implements Check {
     }
 
     private static List<String> joints(Subject subject, Length thickness) {
-        return subject.tenons().filter(tenon -> tenon.thickness().value().equals(thickness)).map(Tenon::id)
+        return subject.mortised().filter(tenon -> tenon.thickness().value().equals(thickness)).map(Tenon::id)
                 .toList();
     }
 }

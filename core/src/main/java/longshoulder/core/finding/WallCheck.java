@@ -16,7 +16,7 @@ final class WallCheck implements Check {
     @Override
     public List<Finding> run(Subject subject) {
         List<Finding> findings = new ArrayList<>();
-        subject.tenons().forEach(tenon -> {
+        subject.mortised().forEach(tenon -> {
             walls(subject, tenon, findings);
             floor(subject, tenon, findings);
         });
@@ -64,8 +64,9 @@ final class WallCheck implements Check {
             return;
         }
         Length shortfall = subject.thresholds().floor().minus(left);
-        Remedies remedies = new Remedies(subject.project()).leave(Brief.MORTISE_DEPTH).leave(Brief.TENON_LENGTH);
-        if (subject.project().brief().measure(Brief.MORTISE_DEPTH).isPresent()) {
+        Remedies remedies = new Remedies(subject.project()).at(tenon.id()).leave(Brief.MORTISE_DEPTH)
+                .leave(Brief.TENON_LENGTH);
+        if (remedies.isGiven(Brief.MORTISE_DEPTH)) {
             remedies.set(Brief.MORTISE_DEPTH, tenon.depth().value().minus(shortfall));
         } else {
             remedies.set(Brief.TENON_LENGTH, tenon.length().value().minus(shortfall));

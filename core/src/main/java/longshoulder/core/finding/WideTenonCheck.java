@@ -21,7 +21,7 @@ final class WideTenonCheck implements Check {
     public List<Finding> run(Subject subject) {
         List<Finding> findings = new ArrayList<>();
         List<Section> seen = new ArrayList<>();
-        subject.tenons().forEach(tenon -> {
+        subject.mortised().forEach(tenon -> {
             Section section = section(tenon);
             if (!seen.contains(section) && isWider(section, Thresholds.WIDE)) {
                 seen.add(section);
@@ -40,7 +40,7 @@ final class WideTenonCheck implements Check {
     }
 
     private static Finding finding(Subject subject, Section section) {
-        List<String> joints = subject.tenons().filter(tenon -> section(tenon).equals(section)).map(Tenon::id)
+        List<String> joints = subject.mortised().filter(tenon -> section(tenon).equals(section)).map(Tenon::id)
                 .distinct().toList();
         List<Edit> divided = joints.stream().<Edit>map(joint -> new Edit.Give(Address.of(joint, JointKind.CHOICE),
                 new Value.Chosen(JointKind.DIVIDED_TENON.id()))).toList();

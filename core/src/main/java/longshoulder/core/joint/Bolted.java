@@ -2,9 +2,11 @@ package longshoulder.core.joint;
 
 import static longshoulder.core.joint.RailEnd.mm;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.frame.Shape;
@@ -112,8 +114,25 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
     }
 
     @Override
+    public Optional<String> heldBy() {
+        return Optional.of("bolt");
+    }
+
+    @Override
     public Joint fitted(UnaryOperator<Tenon> fit) {
         return new Bolted(joint.fitted(fit), diameter, reach, nut);
+    }
+
+    /** A bolt too thick for its rail, or whose nut has too little wood before it or none at all. */
+    @Override
+    public List<Fault> faults(Inspection inspection) {
+        Length rail = meeting().rail().thickness().value();
+        Length along = meeting().rail().length().value();
+        List<Fault> faults = new ArrayList<>(joint.faults(inspection));
+        faults.addAll(new Faults(this).above("bolt-thick", "bolt.diameter", diameter, rail.times(1, 2), rail)
+                .below("bolt-near", "bolt.reach", reach, diameter.value().times(3))
+                .above("bolt-far", "bolt.reach", reach, along.times(1, 2), along).list());
+        return faults;
     }
 
     @Override

@@ -75,6 +75,14 @@ public record Bridle(Meeting meeting, Amount tongue) implements Joint {
         return (end.thickness() - mm(tongue)) / 2;
     }
 
+    /** A tongue that leaves the arms too thin, or that is too thin itself. */
+    @Override
+    public List<Fault> faults(Inspection inspection) {
+        Length rail = meeting.rail().thickness().value();
+        return new Faults(this).above("tongue-thick", "bridle.tongue", tongue, rail.times(2, 3), rail)
+                .below("tongue-thin", "bridle.tongue", tongue, rail.times(1, Thresholds.THINNEST_SHARE)).list();
+    }
+
     @Override
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = new LinkedHashMap<>();

@@ -80,6 +80,16 @@ public record CopeAndStick(Meeting meeting, Amount length, Amount thickness, Mou
         return (end.thickness() - mm(thickness)) / 2;
     }
 
+    /** A tongue that comes through the stile, one that leaves it no cheeks, and a moulding too wide for it. */
+    @Override
+    public List<Fault> faults(Inspection inspection) {
+        Length rail = meeting.rail().thickness().value();
+        return new Faults(this).deep("tongue.length", length, inspection)
+                .above("tongue-thick", "tongue.thickness", thickness, rail.times(1, Thresholds.THICKEST_SHARE), rail)
+                .below("tongue-thin", "tongue.thickness", thickness, rail.times(1, Thresholds.THINNEST_SHARE))
+                .add(mould.fault(this)).list();
+    }
+
     @Override
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = new LinkedHashMap<>();

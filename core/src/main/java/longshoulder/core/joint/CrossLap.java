@@ -94,6 +94,22 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
         return meeting.surface().moved(-depths(meeting).getMin() - mm(depth));
     }
 
+    /** How thick the other piece is in the direction in which it is laid in. */
+    private Amount railExtent() {
+        Piece rail = meeting.rail();
+        return Math.abs(meeting.inward().dot(rail.pose().out())) > 0.7 ? rail.thickness() : rail.width();
+    }
+
+    /** A notch that leaves less than a third of the piece in which it is. */
+    @Override
+    public List<Fault> faults(Inspection inspection) {
+        Length post = meeting.postExtent().value();
+        Length whole = shared.value().plus(Length.ofMicrometres(1));
+        Length least = shared.value().minus(railExtent().value().times(2, 3));
+        return new Faults(this).above("lap-deep", "lap.depth", depth, Length.least(post.times(2, 3), whole), whole)
+                .below("lap-shallow", "lap.depth", depth, least).list();
+    }
+
     @Override
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = new LinkedHashMap<>();

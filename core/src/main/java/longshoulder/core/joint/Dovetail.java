@@ -80,6 +80,13 @@ sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail 
     }
 
     @Override
+    default List<Fault> faults(Inspection inspection) {
+        Amount width = meeting().rail().width();
+        return new Faults(this).deep("tail.length", length(), inspection)
+                .above("tail-entry", "tail.entry", entry(), width.value(), width.value()).list();
+    }
+
+    @Override
     default Map<String, Amount> figures() {
         Map<String, Amount> figures = new LinkedHashMap<>();
         figures.put("tail.length", length());

@@ -103,6 +103,18 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
                 middle + thick / 2));
     }
 
+    /** A tongue too thick for its boards, or too deep. */
+    @Override
+    public List<Fault> faults(Inspection inspection) {
+        if (!tongued) {
+            return List.of();
+        }
+        Length board = meeting.rail().thickness().value();
+        return new Faults(this).deep("groove.depth", depth, inspection)
+                .above("tongue-thick", "tongue.thickness", thickness, board.times(1, Thresholds.THICKEST_SHARE), board)
+                .list();
+    }
+
     @Override
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = new LinkedHashMap<>();

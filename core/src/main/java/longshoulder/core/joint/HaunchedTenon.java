@@ -105,6 +105,15 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) 
         return new HaunchedTenon(fit.apply(tenon), width, depth, form);
     }
 
+    /** A haunch nearly as deep as its tenon opens the mortise at the end of the post again. */
+    @Override
+    public List<Fault> faults(Inspection inspection) {
+        Length tenonLength = tenon.length().value();
+        return new Faults(this)
+                .above("haunch-deep", "haunch.depth", depth, tenonLength.times(2, 3), tenon.depth().value().times(2))
+                .list();
+    }
+
     @Override
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = StoppedTenon.figures(tenon);

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 
 /** The whole end of the rail let into the post, by a quarter of it unless given: for shelves and lower drawer rails. */
@@ -43,6 +44,13 @@ public record Housing(Meeting meeting, Amount depth) implements Joint {
     public Solid removes() {
         RailEnd end = new RailEnd(meeting);
         return end.intoPost(mm(depth), 0, end.width(), 0, end.thickness());
+    }
+
+    /** A housing of more than half of the post leaves too little of it. */
+    @Override
+    public List<Fault> faults(Inspection inspection) {
+        Length post = meeting.postExtent().value();
+        return new Faults(this).above("cut-deep", "housing.depth", depth, post.times(1, 2), post).list();
     }
 
     @Override

@@ -65,6 +65,11 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
         return List.of();
     }
 
+    /** Tenons, its own or loose ones, for which the post has a mortise. */
+    default List<Tenon> mortised() {
+        return tenons();
+    }
+
     /** Whether it comes out on the far side of the post. */
     default boolean isThrough() {
         return false;
@@ -87,6 +92,11 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
 
     /** The same with the pegs that hold it; empty where none do. */
     default Optional<Pegged> pegged() {
+        return Optional.empty();
+    }
+
+    /** The parameter with which pegs or a bolt were chosen for it; empty where neither holds it. */
+    default Optional<String> heldBy() {
         return Optional.empty();
     }
 

@@ -105,6 +105,11 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
     }
 
     @Override
+    public List<Tenon> mortised() {
+        return List.of(like);
+    }
+
+    @Override
     public Solid loosePart() {
         double half = mm(length) / 2;
         RailEnd end = new RailEnd(meeting());
@@ -112,6 +117,14 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
             return end.squareToPost(meeting().shoulder(), -half, half, like.section());
         }
         return end.intoRail(half, like.section()).plus(end.beyondShoulder(half, like.section()));
+    }
+
+    /** Mortises so deep that those of both ends of the rail meet, or nearly. */
+    @Override
+    public List<Fault> faults(Inspection inspection) {
+        Length rail = meeting().rail().length().value();
+        return new Faults(this).above("mortise-long", Brief.MORTISE_DEPTH, like.depth(), rail.times(1, 3),
+                rail.times(1, 2)).list();
     }
 
     @Override

@@ -4,6 +4,7 @@ import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
@@ -58,6 +59,13 @@ public record Mould(Amount width, Amount depth, boolean bevelled, boolean mitred
     private static Solid mitred(RailEnd end, Solid block) {
         Solid inner = block.clip(end.across(0, end.width(), -1));
         return end.meeting().seat().drop().value().isPositive() ? inner.clip(end.across(0, 0, 1)) : inner;
+    }
+
+    /** One that takes more than half of the piece along which it runs. */
+    Optional<Fault> fault(Joint joint) {
+        Length post = joint.meeting().postExtent().value();
+        return new Faults(joint).above("mould-wide", "mould.width", width, post.times(1, 2), post).list().stream()
+                .findFirst();
     }
 
     void addTo(Map<String, Amount> figures) {

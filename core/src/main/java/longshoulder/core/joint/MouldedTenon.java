@@ -85,6 +85,14 @@ public sealed interface MouldedTenon extends Joint permits LongAndShort, Glazing
                 .plus(2, rebateWidth()).amount();
     }
 
+    /** A rebate or a moulding that takes more than half of the piece along which it runs. */
+    @Override
+    default List<Fault> faults(Inspection inspection) {
+        Length post = meeting().postExtent().value();
+        return new Faults(this).above("rebate-wide", "rebate.width", rebateWidth(), post.times(1, 2), post)
+                .add(mould().fault(this)).list();
+    }
+
     @Override
     default Map<String, Amount> figures() {
         Map<String, Amount> figures = StoppedTenon.figures(tenon());

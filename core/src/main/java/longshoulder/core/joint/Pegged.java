@@ -147,6 +147,11 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
     }
 
     @Override
+    public Optional<String> heldBy() {
+        return Optional.of("peg");
+    }
+
+    @Override
     public Joint fitted(UnaryOperator<Tenon> fit) {
         return new Pegged(joint.fitted(fit), diameter, fromShoulder, offset, places);
     }

@@ -5,6 +5,7 @@ import static longshoulder.core.joint.RailEnd.mm;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
@@ -23,6 +24,9 @@ public record StubTenon(Tenon tenon, Amount runnerHeight, Amount runnerDepth) im
     static final JointType TYPE = new JointType(Asks.without(HouseRules.LENGTH,
             Asks.tenon(Bolted.PARAMETERS, Asks.measure("runner.height"), Asks.measure("runner.depth"))),
             StubTenon::make, StubTenon::argue);
+
+    /** What is shorter does not hold. */
+    private static final Length LEAST = Length.ofMillimetres(6);
 
     static Joint make(Setting setting) {
         Amount depth = setting.givenOr("runner.depth",
@@ -88,6 +92,15 @@ public record StubTenon(Tenon tenon, Amount runnerHeight, Amount runnerDepth) im
     @Override
     public Joint fitted(UnaryOperator<Tenon> fit) {
         return new StubTenon(fit.apply(tenon), runnerHeight, runnerDepth);
+    }
+
+    /** A stub too short to hold its rail, and a notch for a runner that weakens the post. */
+    @Override
+    public List<Fault> faults(Inspection inspection) {
+        Length rail = meeting().rail().width().value();
+        return new Faults(this).below("stub-short", Brief.TENON_LENGTH, tenon.length(), LEAST)
+                .deep("runner.depth", runnerDepth, inspection)
+                .above("runner-high", "runner.height", runnerHeight, rail, rail.plus(rail)).list();
     }
 
     @Override

@@ -9,6 +9,7 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
@@ -91,6 +92,16 @@ public record TaperedDovetail(Meeting meeting, Amount length, Amount root, Amoun
         Vector3D normal = rail.pose().out().subtract(rail.pose().across().multiply(perWidth))
                 .subtract(meeting.inward().multiply(above ? -slope : slope));
         return HalfSpace.through(foot, above ? normal.negate() : normal);
+    }
+
+    /** A tail with no shoulders beside it, one too weak at its root, and one that tapers to nothing. */
+    @Override
+    public List<Fault> faults(Inspection inspection) {
+        Length rail = meeting.rail().thickness().value();
+        return new Faults(this).deep("tail.length", length, inspection)
+                .above("tail-thick", "tail.root", root, rail.times(3, 4), rail)
+                .below("tail-thin", "tail.root", root, rail.times(1, Thresholds.THINNEST_SHARE))
+                .above("tail-taper", "tail.taper", taper, root.value().times(1, 4), root.value().times(1, 2)).list();
     }
 
     @Override

@@ -140,7 +140,12 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
     /** Too little wood beyond the slot, a tusk that falls out because it widens downwards, and one that cannot pull. */
     @Override
     public List<Fault> faults(Inspection inspection) {
-        List<Fault> faults = new ArrayList<>();
+        Length tongue = tenon.thickness().value();
+        Length post = meeting().through().value();
+        List<Fault> faults = new ArrayList<>(new Faults(this)
+                .above("tusk-thick", "tusk.thickness", thickness, tongue.times(1, 2), tongue)
+                .below("tusk-narrow", "tusk.width", room, Length.fromMillimetres(slope * mm(tenon.width())))
+                .above("tusk-deep", "tusk.bury", bury, post.times(1, 2), post).list());
         Length least = inspection.limits().tuskRelish();
         if (relish.value().isLessThan(least)) {
             faults.add(Fault.inRail(this, "tusk-relish", Level.RISK,

@@ -39,6 +39,9 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
     /** One wedge opens a tenon up to this width; a wider one takes two. */
     private static final Length ONE_WEDGE = Length.ofMillimetres(25);
 
+    /** A mortise flares by one in so many at most: more breaks the tenon as it is bent. */
+    private static final int STEEPEST = 6;
+
     /** No wedges at all. */
     static Wedging none(Tenon tenon) {
         Amount nothing = Setting.ruled("amount.flare", Length.ZERO, "rule.noWedge");
@@ -180,7 +183,10 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
 
     /** Wedges that split the post, cannot open their tenon, are too few or too many, or split it beyond the slot. */
     List<Fault> faults(Joint joint) {
-        List<Fault> faults = new ArrayList<>();
+        Length whole = tenon.length().value();
+        List<Fault> faults = new ArrayList<>(new Faults(joint)
+                .above("slot-deep", "wedge.slot", slot, whole.times(9, 10), whole)
+                .above("flare-wide", "wedge.flare", flare, run.value().times(1, STEEPEST), run.value()).list());
         String id = joint.id();
         countFault(joint).ifPresent(faults::add);
         if (!acrossGrain) {

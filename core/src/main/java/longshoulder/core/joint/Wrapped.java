@@ -75,6 +75,11 @@ sealed interface Wrapped extends Joint permits Pegged, Bolted, Undercut, Scribed
     }
 
     @Override
+    default List<Tenon> mortised() {
+        return joint().mortised();
+    }
+
+    @Override
     default boolean isOpen() {
         return joint().isOpen();
     }
@@ -97,6 +102,11 @@ sealed interface Wrapped extends Joint permits Pegged, Bolted, Undercut, Scribed
     @Override
     default Optional<Pegged> pegged() {
         return joint().pegged();
+    }
+
+    @Override
+    default Optional<String> heldBy() {
+        return joint().heldBy();
     }
 
     @Override

@@ -99,7 +99,7 @@ public sealed interface Edit {
 
     /** Adds a chisel or cutter to the tools owned. */
     record OwnChisel(Length width) implements Edit {
-        private static final Length WIDEST = Length.ofMillimetres(100);
+        public static final Length WIDEST = Length.ofMillimetres(100);
 
         @Override
         public Project applyTo(Project project) {

@@ -7,6 +7,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import longshoulder.core.Tables;
+import longshoulder.core.brief.Address;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.brief.Parameter;
+import longshoulder.core.joint.JointType;
+import longshoulder.core.joint.Joints;
+import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
@@ -17,9 +23,12 @@ import longshoulder.core.reckoning.Level;
 import longshoulder.core.words.Words;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -76,6 +85,42 @@ class ChecksTest {
             "wall-thin, RISK, limit.wall=20, limit.wall=15",
             "floor-thin, RISK, limit.floor=20, limit.floor=18",
             "no-glue-room, RISK, limit.glue-room=2, limit.glue-room=1.5",
+            "cut-deep, RISK, @housing @housing.depth=31, @housing @housing.depth=30",
+            "cut-deep, STOP, @housing @housing.depth=60, @housing @housing.depth=59",
+            "cut-deep, RISK, @lapped-dovetail @tail.length=56, @lapped-dovetail @tail.length=55",
+            "cut-deep, STOP, @sliding-dovetail @tail.length=60, @sliding-dovetail @tail.length=59",
+            "cut-deep, RISK, @tapered-dovetail @tail.length=56, @tapered-dovetail @tail.length=55",
+            "cut-deep, RISK, @cope-and-stick @tongue.length=56, @cope-and-stick @tongue.length=55",
+            "cut-deep, RISK, @stub-tenon @runner.depth=56, @stub-tenon @runner.depth=55",
+            "tail-entry, STOP, @lapped-dovetail @tail.entry=100, @lapped-dovetail @tail.entry=90",
+            "tail-thick, RISK, @tapered-dovetail @tail.root=17, @tapered-dovetail @tail.root=16",
+            "tail-thin, RISK, @tapered-dovetail @tail.root=5, @tapered-dovetail @tail.root=6",
+            "tail-taper, RISK, @tapered-dovetail @tail.taper=3, @tapered-dovetail @tail.taper=2.5",
+            "tail-taper, STOP, @tapered-dovetail @tail.taper=6, @tapered-dovetail @tail.taper=5",
+            "tongue-thick, RISK, @bridle @bridle.tongue=15, @bridle @bridle.tongue=14",
+            "tongue-thick, STOP, @bridle @bridle.tongue=22, @bridle @bridle.tongue=21",
+            "tongue-thin, RISK, @bridle @bridle.tongue=5, @bridle @bridle.tongue=6",
+            "tongue-thick, RISK, @cope-and-stick @tongue.thickness=12, @cope-and-stick @tongue.thickness=11",
+            "tongue-thin, RISK, @cope-and-stick @tongue.thickness=5, @cope-and-stick @tongue.thickness=6",
+            "mould-wide, RISK, @cope-and-stick @mould.width=31, @cope-and-stick @mould.width=30",
+            "mould-wide, STOP, @glazing-bar @mould.width=60, @glazing-bar @mould.width=59",
+            "rebate-wide, RISK, @long-and-short @rebate.width=31, @long-and-short @rebate.width=30",
+            "mortise-long, STOP, apron.width=60 overall.length=300 @loose-tenon @mortise.depth=40, @loose-tenon @mortise.depth=40",
+            "floor-thin, STOP, @loose-tenon @mortise.depth=60, @loose-tenon @mortise.depth=50",
+            "tenon-thick, RISK, @loose-tenon @tenon.thickness=12, @loose-tenon @tenon.thickness=11",
+            "no-chisel, RISK, @loose-tenon @tenon.thickness=9, @loose-tenon @tenon.thickness=10",
+            "stub-short, RISK, @stub-tenon @tenon.length=5, @stub-tenon @tenon.length=6",
+            "runner-high, RISK, @stub-tenon @runner.height=100, @stub-tenon @runner.height=90",
+            "haunch-deep, RISK, @haunched-tenon @haunch.depth=28, @haunched-tenon @haunch.depth=25",
+            "bolt-thick, RISK, @stub-tenon @bolt=bolted @bolt.diameter=12, @stub-tenon @bolt=bolted @bolt.diameter=11",
+            "bolt-near, RISK, @stub-tenon @bolt=bolted @bolt.reach=29, @stub-tenon @bolt=bolted @bolt.reach=30",
+            "bolt-far, RISK, overall.length=600 @stub-tenon @bolt=bolted @bolt.reach=300, overall.length=600 @stub-tenon @bolt=bolted @bolt.reach=100",
+            "tusk-thick, RISK, @tusked-tenon @tusk.thickness=5, @tusked-tenon @tusk.thickness=4",
+            "tusk-thick, STOP, @tusked-tenon @tusk.thickness=8, @tusked-tenon @tusk.thickness=7",
+            "tusk-narrow, RISK, @tusked-tenon @tusk.width=10, @tusked-tenon @tusk.width=13",
+            "tusk-deep, RISK, @tusked-tenon @tusk.bury=31, @tusked-tenon @tusk.bury=30",
+            "slot-deep, STOP, @through-tenon @tenon.wedges=two @wedge.slot=60, @through-tenon @tenon.wedges=two @wedge.slot=54",
+            "flare-wide, RISK, @through-tenon @tenon.wedges=two @wedge.flare=9.1, @through-tenon @tenon.wedges=two @wedge.flare=9",
             "handed, NOTE, leg.depth=70, leg.depth=60",
             "tenons-collide, STOP, school.length=longest tenon.meeting=full, school.length=longest",
             "nothing-left, STOP, overhang.ends=690, overhang.ends=680"})
@@ -124,6 +169,34 @@ class ChecksTest {
                 assertThat(Words.showing(Showing.SIXTY_FOURTHS).sentence(refused.reason())).isNotEmpty();
             }
         }
+        assertSaidAndMendable(project);
+    }
+
+    /** The same for any joint with any figures of its own. */
+    @Property(tries = 1000)
+    void run_anyJointWithAnyFigures_neverThrows(@ForAll JointKind kind,
+            @ForAll @Size(max = 4) List<@IntRange(max = 40) Integer> which,
+            @ForAll @Size(min = 4, max = 4) List<@IntRange(max = 1200) Integer> quarters) {
+        List<Parameter> asked = JointType.of(kind).parameters();
+        Assume.that(kind.isForEnds() && !asked.isEmpty());
+        Project project = Joints.with(table("apron.setback", "0"), kind);
+        for (int i = 0; i < which.size(); i++) {
+            Parameter parameter = asked.get(which.get(i) % asked.size());
+            project = given(parameter, quarters.get(i)).applyTo(project);
+        }
+        assertSaidAndMendable(project);
+    }
+
+    private static Edit given(Parameter parameter, int quarters) {
+        return Tables.give(Address.of(JOINT, parameter.name()), switch (parameter) {
+            case Parameter.Measure measure ->
+                Length.least(Length.ofMicrometres(250L * quarters), measure.greatest()).toString();
+            case Parameter.Choice choice -> choice.options().get(quarters % choice.options().size());
+            case Parameter.Turn _ -> "0°";
+        });
+    }
+
+    private static void assertSaidAndMendable(Project project) {
         Words words = Words.showing(Showing.SIXTY_FOURTHS);
         for (Finding finding : Planner.plan(project).findings()) {
             assertThat(words.say(finding)).doesNotContain("{");
@@ -170,7 +243,12 @@ class ChecksTest {
             "@stopped-tenon @peg=drawbored @drawbore.offset=-2", "@stopped-tenon @peg=drawbored @drawbore.offset=9",
             "@stopped-tenon @peg=pegged @peg.from-shoulder=30", "top.fixing=glued", "apron.width=200",
             "@through-tenon @layout.edge=each-own", "splay.side=7° shoulder.sawing=fixed-fence", "leg.depth=70",
-            "apron.setback=0", "apron.setback=32"})
+            "apron.setback=0", "apron.setback=32", "@housing @housing.depth=70", "@sliding-dovetail @tail.entry=120",
+            "@tapered-dovetail @tail.root=20", "@bridle @bridle.tongue=20", "@cope-and-stick @tongue.thickness=18",
+            "@loose-tenon @mortise.depth=60", "@stopped-tenon @mortise.depth=60", "@stopped-tenon @mortise.depth=38",
+            "@stopped-tenon @tenon.thickness=13",
+            "stopped-tenon:tenon.length=58 tenon.meeting=shortened @stopped-tenon",
+            "@stub-tenon @bolt=bolted @bolt.reach=10", "@tusked-tenon @tusk.thickness=9"})
     void remedies_mendWhatTheySay(String settings) {
         List<Finding> found = findings(settings);
         Finding first = found.stream().filter(finding -> !finding.code().equals("tenon-wide")).findFirst()
