@@ -27,6 +27,7 @@ import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.JointType;
+import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
@@ -74,6 +75,37 @@ class JointsStageTest {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(bench.joint().orElseThrow().tenons().getFirst().length().value())
                 .isEqualTo(longshoulder.core.measure.Length.ofMillimetres(30));
+    }
+
+    /** What only this joint has stands on its drawing too, where its own file places it. */
+    @Test
+    void figure_ofTheJointItself_isTypedOverOnTheDrawing(FxRobot robot) {
+        robot.interact(() -> make(JointKind.HAUNCHED_TENON));
+        robot.clickOn("#joint-figure-haunchDepth").write("12").push(KeyCode.ENTER);
+        settle();
+        assertThat(figure("haunch.depth")).isEqualTo(Length.ofMillimetres(12));
+        robot.interact(() -> make(JointKind.HOUSING));
+        robot.clickOn("#joint-figure-housingDepth").write("40").push(KeyCode.ENTER);
+        settle();
+        assertThat(bench.plan().findings()).anyMatch(finding -> finding.code().equals("cut-deep"));
+        robot.interact(robot.lookup("#joint-remedy-cut-deep-1").queryButton()::fire);
+        assertThat(figure("housing.depth")).isEqualTo(Length.ofMillimetres(30));
+    }
+
+    /** Where a shoulder leans the tenon may be loose by its school: then it asks for what loose tenons ask for. */
+    @Test
+    void leaningJoint_withALooseTenon_asksForItsFit(FxRobot robot) {
+        robot.interact(() -> {
+            bench.edit(new Edit.Give("splay.front", new Value.Turned(Angle.read("9°"))));
+            make(JointKind.STOPPED_TENON);
+            bench.edit(new Edit.Give(Address.of(FRONT_LEFT, "tenon.line"), new Value.Chosen("loose")));
+        });
+        settle();
+        assertThat(bench.joint().orElseThrow().kind()).isEqualTo(JointKind.LOOSE_TENON);
+        robot.interact(() -> robot.lookup("#piece-mortise-easing").query().requestFocus());
+        robot.push(KeyCode.ENTER).write("2").push(KeyCode.ENTER);
+        settle();
+        assertThat(figure("mortise.easing")).isEqualTo(Length.ofMillimetres(2));
     }
 
     private static final String FRONT_LEFT = "apron-front/leg-front-left";

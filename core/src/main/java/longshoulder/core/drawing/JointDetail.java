@@ -3,9 +3,7 @@ package longshoulder.core.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import longshoulder.core.geometry.Bounds;
 import longshoulder.core.frame.Dimension;
-import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Mesh;
@@ -15,7 +13,9 @@ import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.geometry.View;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
-import longshoulder.core.joint.Tenon;
+import longshoulder.core.joint.SectionFrame;
+import longshoulder.core.joint.SectionPlane;
+import longshoulder.core.joint.Sketch;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.reckoning.Amount;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -29,41 +29,13 @@ public final class JointDetail {
     private final Plan plan;
     private final Joint joint;
     private final Piece rail;
-    private final Pose frame;
+    private final SectionFrame frame;
 
     public JointDetail(Plan plan, Joint joint) {
         this.plan = plan;
         this.joint = joint;
         this.rail = joint.meeting().rail();
-        this.frame = frame(joint);
-    }
-
-    /**
-     * What sections are laid by: the rail's own frame of reference where its end stands on the post. For the side of a panel and for
-     * a crossing it lies in the middle of what is cut, x into the post; then z looks out of the panel, or y along the rail.
-     */
-    private static Pose frame(Joint joint) {
-        Pose pose = joint.meeting().rail().pose();
-        if (joint.kind().isForEnds()) {
-            return pose;
-        }
-        Bounds cut = joint.site().bounds();
-        Vector3D middle = cut.least().lerp(cut.greatest(), 0.5);
-        Vector3D.Unit in = joint.meeting().inward();
-        Vector3D.Unit across = joint.meeting().part() == Meeting.Part.MIDDLE
-                ? pose.along()
-                : pose.out().cross(in).normalize();
-        return new Pose(middle, in, across, in.cross(across).normalize());
-    }
-
-    /** Where a section is cut and from where it is looked at. */
-    public enum Section {
-        /** Along the rail's face side, through the middle of the tenon's thickness. */
-        ELEVATION,
-        /** Along its edge, through the middle of the tenon's width. */
-        PLAN,
-        /** Across the rail, through the middle of the tenon's length, looked at out of the post. */
-        ACROSS
+        this.frame = SectionFrame.of(joint);
     }
 
     /** How far the rail is pulled out when it is quite apart, in millimetres. */
@@ -91,7 +63,7 @@ public final class JointDetail {
     }
 
     /** All that lies behind the plane of a section, with the joint closed. */
-    public List<Shown> section(Section section) {
+    public List<Shown> section(SectionPlane section) {
         HalfSpace behind = plane(section);
         return Stream.concat(Stream.of(post(), end()), Stream.of(joint.loosePart()).filter(part -> !part.isNothing())
                 .map(part -> Shown.part(joint.id(), part))).map(part -> part.cutOpen(behind))
@@ -99,7 +71,7 @@ public final class JointDetail {
     }
 
     /** The faces that the plane of a section cuts, in the view of that section. */
-    public List<Patch> cutFaces(Section section) {
+    public List<Patch> cutFaces(SectionPlane section) {
         HalfSpace plane = plane(section);
         View view = view(section);
         return section(section).stream().flatMap(part -> part.mesh().faces().stream().map(Mesh.Face::polygon)
@@ -109,56 +81,23 @@ public final class JointDetail {
                 .toList();
     }
 
-    /** How to look at a section: square to it, the rail's face edge up or its face side down. */
-    public View view(Section section) {
-        Pose pose = frame;
-        Vector3D.Unit toEye = switch (section) {
-            case ELEVATION -> pose.out();
-            case PLAN -> pose.across().negate();
-            case ACROSS -> joint.meeting().inward();
-        };
-        Vector3D.Unit up = section == Section.PLAN ? pose.out().negate() : pose.across().negate();
-        return new View(up.cross(toEye).normalize(), up, toEye);
+    /** How to look at a section. */
+    public View view(SectionPlane section) {
+        return frame.view(section);
     }
 
-    /** The tenon's own figures, where they are to be shown in a section; none for joints without a tenon. */
-    public List<Dimension> dimensions(Section section) {
-        if (!joint.kind().isForEnds() || joint.tenons().isEmpty() || !joint.meeting().isSquare()) {
-            return List.of();
-        }
-        Tenon tenon = joint.tenons().getFirst();
-        View view = view(section);
-        double y0 = mm(tenon.edgeShoulder());
-        double y1 = y0 + mm(tenon.width());
-        double z1 = mm(rail.thickness()) - mm(tenon.faceShoulder());
-        double z0 = z1 - mm(tenon.thickness());
-        double tip = mm(tenon.length());
-        double sign = joint.meeting().part() == Meeting.Part.START ? -1 : 1;
-        double foot = rail.pose().run(joint.meeting().shoulder(), 0, 0);
-        boolean right = joint.meeting().inward().dot(view.right()) > 0;
-        Side beyond = right ? Side.RIGHT : Side.LEFT;
-        return switch (section) {
-            case ELEVATION -> List.of(
-                    new Dimension(view, rail.pose().toWorld(foot, y1, z1),
-                            rail.pose().toWorld(foot + sign * tip, y1, z1), Side.BELOW, 0, tenon.length()),
-                    new Dimension(view, rail.pose().toWorld(foot + sign * tip, y1, z1),
-                            rail.pose().toWorld(foot + sign * tip, y0, z1), beyond, 0, tenon.width()));
-            case PLAN -> List.of(
-                    new Dimension(view, rail.pose().toWorld(foot, y0, z0),
-                            rail.pose().toWorld(foot + sign * mm(tenon.depth()), y0, z0), Side.BELOW, 0,
-                            tenon.depth()));
-            case ACROSS -> List.of(new Dimension(view, rail.pose().toWorld(foot, y1, z0),
-                    rail.pose().toWorld(foot, y1, z1), Side.BELOW, 0, tenon.thickness()));
-        };
+    /** The figures that a section shows, as the joint's own file places them. */
+    public List<Dimension> dimensions(SectionPlane section) {
+        return Sketch.of(joint).in(section);
     }
 
     /** The plane of a section; what is drawn lies inside. */
-    public HalfSpace plane(Section section) {
+    public HalfSpace plane(SectionPlane section) {
         if (!joint.kind().isForEnds()) {
-            return HalfSpace.through(frame.origin(), view(section).toEye());
+            return HalfSpace.through(frame.pose().origin(), view(section).toEye());
         }
-        double y = joint.tenons().isEmpty() ? mm(rail.width()) / 2 : middleY(joint.tenons().getFirst());
-        double z = joint.tenons().isEmpty() ? mm(rail.thickness()) / 2 : middleZ(joint.tenons().getFirst());
+        double y = joint.middle().getX();
+        double z = joint.middle().getY();
         Pose pose = rail.pose();
         return switch (section) {
             case ELEVATION -> HalfSpace.through(pose.toWorld(0, 0, z), pose.out());
@@ -172,18 +111,10 @@ public final class JointDetail {
 
     /** Half of how far the joint reaches into the post. */
     private double half() {
-        double reach = joint.tenons().isEmpty()
+        double reach = joint.mortised().isEmpty()
                 ? joint.addedLength().value().toMillimetres()
-                : Math.min(mm(joint.tenons().getFirst().length()), mm(joint.meeting().postExtent()));
+                : Math.min(mm(joint.mortised().getFirst().length()), mm(joint.meeting().postExtent()));
         return Math.max(1, reach / 2);
-    }
-
-    private static double middleY(Tenon tenon) {
-        return mm(tenon.edgeShoulder()) + mm(tenon.width()) / 2;
-    }
-
-    private double middleZ(Tenon tenon) {
-        return mm(rail.thickness()) - mm(tenon.faceShoulder()) - mm(tenon.thickness()) / 2;
     }
 
     /** The rail's end: as much of it as the joint is wide. */
@@ -229,8 +160,8 @@ public final class JointDetail {
 
     private Shown windowed(String piece, Solid solid) {
         Solid rest = solid;
-        for (Vector3D.Unit axis : List.of(frame.along(), frame.across(), frame.out())) {
-            HalfSpace through = HalfSpace.through(frame.origin(), axis);
+        for (Vector3D.Unit axis : List.of(frame.pose().along(), frame.pose().across(), frame.pose().out())) {
+            HalfSpace through = HalfSpace.through(frame.pose().origin(), axis);
             rest = rest.clip(through.moved(window())).clip(through.complement().moved(window()));
         }
         return Shown.part(piece, rest);

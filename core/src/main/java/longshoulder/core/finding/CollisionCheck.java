@@ -52,6 +52,10 @@ final class CollisionCheck implements Check {
                 : !a.straight().and(b.straight()).isNothing();
     }
 
+    private static boolean fitsMitred(Tenon tenon, Tenon other) {
+        return !tenon.length().value().isGreaterThan(Joinery.mitredRun(tenon, other).value());
+    }
+
     private static Length tooLong(Tenon tenon) {
         return tenon.limit().map(limit -> tenon.length().value().minus(limit.value())).orElse(Length.ZERO);
     }
@@ -66,9 +70,7 @@ final class CollisionCheck implements Check {
             // At full length the school gives way to nothing: leaving the length to it would help no more.
             remedies.leave(Brief.TENON_LENGTH);
         }
-        // Mitred, a tenon runs on by its own thickness before it touches the other.
-        Length thinner = Length.least(tenon.thickness().value(), other.thickness().value());
-        if (!mitred && !tooLong(tenon).isGreaterThan(thinner)) {
+        if (!mitred && fitsMitred(tenon, other) && fitsMitred(other, tenon)) {
             remedies.choose(Brief.TENON_MEETING, TenonMeeting.MITRED.option());
         }
         if (full) {

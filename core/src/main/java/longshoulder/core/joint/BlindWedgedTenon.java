@@ -139,6 +139,12 @@ public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
     }
 
     @Override
+    public void draw(Sketch sketch) {
+        tenon.draw(sketch);
+        wedging.draw(sketch);
+    }
+
+    @Override
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = StoppedTenon.figures(tenon);
         figures.putAll(wedging.figures());

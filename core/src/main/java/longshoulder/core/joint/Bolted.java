@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import longshoulder.core.brief.Parameter;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
@@ -133,6 +134,12 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
                 .below("bolt-near", "bolt.reach", reach, diameter.value().times(3))
                 .above("bolt-far", "bolt.reach", reach, along.times(1, 2), along).list());
         return faults;
+    }
+
+    @Override
+    public void draw(Sketch sketch) {
+        joint.draw(sketch);
+        sketch.run(Side.ABOVE, reach, -mm(reach), 0, tenon().middleY());
     }
 
     @Override

@@ -6,10 +6,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /**
  * The rail's end is forked and straddles a tongue that is left of the post. The tongue is a third of the thicker of the two,
@@ -81,6 +83,20 @@ public record Bridle(Meeting meeting, Amount tongue) implements Joint {
         Length rail = meeting.rail().thickness().value();
         return new Faults(this).above("tongue-thick", "bridle.tongue", tongue, rail.times(2, 3), rail)
                 .below("tongue-thin", "bridle.tongue", tongue, rail.times(1, Thresholds.THINNEST_SHARE)).list();
+    }
+
+    @Override
+    public void draw(Sketch sketch) {
+        RailEnd end = new RailEnd(meeting);
+        sketch.run(Side.BELOW, meeting.through(), 0, mm(meeting.through()), end.width())
+                .thickness(tongue, arm(end), end.thickness() - arm(end), end.width());
+    }
+
+    /** Through an arm, which is seen to cross the post. */
+    @Override
+    public Vector2D middle() {
+        RailEnd end = new RailEnd(meeting);
+        return Vector2D.of(end.width() / 2, end.thickness() - arm(end) / 2);
     }
 
     @Override

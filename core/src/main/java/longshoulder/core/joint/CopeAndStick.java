@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -88,6 +89,14 @@ public record CopeAndStick(Meeting meeting, Amount length, Amount thickness, Mou
                 .above("tongue-thick", "tongue.thickness", thickness, rail.times(1, Thresholds.THICKEST_SHARE), rail)
                 .below("tongue-thin", "tongue.thickness", thickness, rail.times(1, Thresholds.THINNEST_SHARE))
                 .add(mould.fault(this)).list();
+    }
+
+    @Override
+    public void draw(Sketch sketch) {
+        RailEnd end = new RailEnd(meeting);
+        sketch.depth(Side.BELOW, length, 0, mm(length), inner(end))
+                .thickness(thickness, inner(end), inner(end) + mm(thickness), end.width());
+        mould.draw(sketch, end);
     }
 
     @Override

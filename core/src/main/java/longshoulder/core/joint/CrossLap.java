@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
@@ -69,13 +70,13 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
     /** Open to the side from which the rail is laid in. */
     @Override
     public Solid removes() {
-        return within(meeting.post().body(), meeting.rail(), meeting.surface().normal()).clip(middle().complement());
+        return within(meeting.post().body(), meeting.rail(), meeting.surface().normal()).clip(halfway().complement());
     }
 
     /** Open to the other side. */
     @Override
     public Solid removesFromRail() {
-        return within(meeting.rail().body(), meeting.post(), meeting.inward()).clip(middle());
+        return within(meeting.rail().body(), meeting.post(), meeting.inward()).clip(halfway());
     }
 
     /** What of a body lies between the planes of a piece, but for those that look to the open side. */
@@ -90,8 +91,13 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
     }
 
     /** The half space that lies deeper than the plane at which the two halves touch. */
-    private HalfSpace middle() {
+    private HalfSpace halfway() {
         return meeting.surface().moved(-depths(meeting).getMin() - mm(depth));
+    }
+
+    /** How much is cut out of the piece that is laid in. */
+    private Amount rest() {
+        return Amount.sum(Label.of("amount.lapRest")).plus(shared).minus(depth).amount();
     }
 
     /** How thick the other piece is in the direction in which it is laid in. */
@@ -111,10 +117,18 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
     }
 
     @Override
+    public void draw(Sketch sketch) {
+        double deep = mm(depth);
+        double y = mm(meeting.post().width()) / 2;
+        sketch.run(Side.BELOW, depth, -deep / 2, deep / 2, y)
+                .run(Side.BELOW, rest(), deep / 2, mm(shared) - deep / 2, y);
+    }
+
+    @Override
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = new LinkedHashMap<>();
         figures.put("lap.depth", depth);
-        figures.put("lap.rest", Amount.sum(Label.of("amount.lapRest")).plus(shared).minus(depth).amount());
+        figures.put("lap.rest", rest());
         return figures;
     }
 }

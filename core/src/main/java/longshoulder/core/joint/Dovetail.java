@@ -6,10 +6,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.Parameter;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.reckoning.Amount;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /**
  * A tail on the rail's end that widens into the post, so that it cannot be pulled out along the rail; it goes in along the
@@ -84,6 +86,18 @@ sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail 
         Amount width = meeting().rail().width();
         return new Faults(this).deep("tail.length", length(), inspection)
                 .above("tail-entry", "tail.entry", entry(), width.value(), width.value()).list();
+    }
+
+    @Override
+    default void draw(Sketch sketch) {
+        double z = new RailEnd(meeting()).thickness() / 2;
+        sketch.depth(Side.BELOW, length(), 0, mm(length()), z).width(entry(), 0, mm(entry()), mm(length()))
+                .thicknessInPlan(root(), z - mm(root()) / 2, z + mm(root()) / 2, 0);
+    }
+
+    @Override
+    default Vector2D middle() {
+        return Vector2D.of(mm(entry()) / 2, new RailEnd(meeting()).thickness() / 2);
     }
 
     @Override

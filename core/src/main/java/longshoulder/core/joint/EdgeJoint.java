@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.Solid;
@@ -113,6 +114,14 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
         return new Faults(this).deep("groove.depth", depth, inspection)
                 .above("tongue-thick", "tongue.thickness", thickness, board.times(1, Thresholds.THICKEST_SHARE), board)
                 .list();
+    }
+
+    @Override
+    public void draw(Sketch sketch) {
+        if (tongued) {
+            sketch.depth(Side.BELOW, depth, 0, mm(depth), mm(thickness) / 2)
+                    .thicknessInPlan(thickness, -mm(thickness) / 2, mm(thickness) / 2, mm(depth));
+        }
     }
 
     @Override

@@ -4,10 +4,9 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.measure.Length;
-import longshoulder.core.reckoning.Amount;
 
 /** A {@link MouldedTenon} between bars of glazing: its stub is as thin as the thinnest tool makes it. */
-public record GlazingBar(Tenon tenon, Mould mould, Amount rebateWidth, Amount rebateDepth) implements MouldedTenon {
+public record GlazingBar(Tenon tenon, Profile profile) implements MouldedTenon {
 
     static final JointType TYPE = new JointType(Asks.all(List.of(Asks.measure("tenon.thickness"),
             Asks.measure("tenon.length"), Asks.measure("mortise.depth"), Asks.measure("rebate.width"),
@@ -18,10 +17,7 @@ public record GlazingBar(Tenon tenon, Mould mould, Amount rebateWidth, Amount re
 
     static Joint make(Setting setting) {
         Tenon tenon = new TenonRules(setting).bar();
-        // Centred, so that there is as much wood behind the tenon as before it.
-        Amount beside = tenon.faceShoulder();
-        return new GlazingBar(tenon, Mould.of(setting, beside), MouldedTenon.usualRebate(setting),
-                Mould.beside(setting, "rebate.depth", beside));
+        return new GlazingBar(tenon, Profile.of(setting, tenon));
     }
 
     private static void argue(Argument argument) {
@@ -36,6 +32,6 @@ public record GlazingBar(Tenon tenon, Mould mould, Amount rebateWidth, Amount re
 
     @Override
     public Joint fitted(UnaryOperator<Tenon> fit) {
-        return new GlazingBar(fit.apply(tenon), mould, rebateWidth, rebateDepth);
+        return new GlazingBar(fit.apply(tenon), profile);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
@@ -148,6 +149,17 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
         HalfSpace surface = face.surface(meeting.post());
         return -cut.cells().stream().flatMap(cell -> cell.corners().stream()).mapToDouble(surface::distance).max()
                 .orElse(0);
+    }
+
+    /** A rebate reaches past the back of the panel, so its width is not that of the panel and is not shown. */
+    @Override
+    public void draw(Sketch sketch) {
+        double deep = RailEnd.mm(depth());
+        double thick = RailEnd.mm(meeting.rail().thickness());
+        sketch.depth(Side.BELOW, depth(), -deep / 2, deep / 2, thick / 2);
+        if (!rebate) {
+            sketch.thicknessInPlan(meeting.rail().thickness(), -thick / 2, thick / 2, deep / 2);
+        }
     }
 
     @Override

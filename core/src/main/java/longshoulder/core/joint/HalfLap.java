@@ -6,9 +6,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /** The rail's end, half as thick, laid across the post in a notch of its own depth; the show side stays whole. */
 public record HalfLap(Meeting meeting, Amount thickness) implements Joint {
@@ -53,6 +55,18 @@ public record HalfLap(Meeting meeting, Amount thickness) implements Joint {
     public Solid removes() {
         RailEnd end = new RailEnd(meeting);
         return end.intoPost(mm(meeting.through()), 0, end.width(), 0, mm(thickness));
+    }
+
+    @Override
+    public void draw(Sketch sketch) {
+        RailEnd end = new RailEnd(meeting);
+        sketch.run(Side.BELOW, meeting.through(), 0, mm(meeting.through()), end.width())
+                .thickness(thickness, 0, mm(thickness), end.width());
+    }
+
+    @Override
+    public Vector2D middle() {
+        return Vector2D.of(new RailEnd(meeting).width() / 2, mm(thickness) / 2);
     }
 
     @Override

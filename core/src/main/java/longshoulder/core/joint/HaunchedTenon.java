@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -112,6 +113,12 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) 
         return new Faults(this)
                 .above("haunch-deep", "haunch.depth", depth, tenonLength.times(2, 3), tenon.depth().value().times(2))
                 .list();
+    }
+
+    @Override
+    public void draw(Sketch sketch) {
+        tenon.draw(sketch);
+        sketch.run(Side.ABOVE, depth, 0, mm(depth), 0).width(width, 0, mm(width), mm(depth));
     }
 
     @Override

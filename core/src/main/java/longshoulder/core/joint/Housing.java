@@ -5,6 +5,7 @@ import static longshoulder.core.joint.RailEnd.mm;
 import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -51,6 +52,11 @@ public record Housing(Meeting meeting, Amount depth) implements Joint {
     public List<Fault> faults(Inspection inspection) {
         Length post = meeting.postExtent().value();
         return new Faults(this).above("cut-deep", "housing.depth", depth, post.times(1, 2), post).list();
+    }
+
+    @Override
+    public void draw(Sketch sketch) {
+        sketch.run(Side.BELOW, depth, 0, mm(depth), new RailEnd(meeting).width());
     }
 
     @Override

@@ -102,6 +102,11 @@ public final class Joinery {
         return tenon.runs(length, new TenonRules(setting).depth(length)).limitedTo(limit, mitres);
     }
 
+    /** How long a tenon can be if it and another that it meets are mitred. */
+    public static Amount mitredRun(Tenon tenon, Tenon other) {
+        return limit(tenon, other, TenonMeeting.MITRED);
+    }
+
     private static Amount limit(Tenon tenon, Tenon other, TenonMeeting way) {
         if (!tenon.meeting().isSquare() || !other.meeting().isSquare()) {
             return traced(tenon, other, way);

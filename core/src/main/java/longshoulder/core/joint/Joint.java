@@ -8,6 +8,7 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.reckoning.Amount;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /**
  * What is cut where two pieces meet. A closed family: a new joint is a new file, one more name here and in
@@ -121,6 +122,17 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
      */
     default List<Fault> faults(Inspection inspection) {
         return List.of();
+    }
+
+    /** Places its figures in its drawing: those of its tenons unless its own file says more. */
+    default void draw(Sketch sketch) {
+        mortised().forEach(tenon -> tenon.draw(sketch));
+    }
+
+    /** Where its sections are cut across the rail's end: the middle of what is cut, y and z of {@link SectionFrame}. */
+    default Vector2D middle() {
+        return mortised().stream().findFirst().map(tenon -> tenon.section().middle())
+                .orElseGet(() -> new RailEnd(meeting()).whole().middle());
     }
 
     /** Its figures by the name of what they are, in the order in which a maker would ask for them. */

@@ -8,6 +8,7 @@ import java.util.Map;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -125,6 +126,16 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
         Length rail = meeting().rail().length().value();
         return new Faults(this).above("mortise-long", Brief.MORTISE_DEPTH, like.depth(), rail.times(1, 3),
                 rail.times(1, 2)).list();
+    }
+
+    @Override
+    public void draw(Sketch sketch) {
+        Section s = like.section();
+        double half = mm(length) / 2;
+        sketch.run(Side.BELOW, length, -half, half, s.y1())
+                .width(inPost.width(), inPost.section().y0(), inPost.section().y1(), mm(like.depth()))
+                .depth(Side.BELOW, like.depth(), 0, mm(like.depth()), s.z0())
+                .thickness(like.thickness(), s.z0(), s.z1(), s.y1());
     }
 
     @Override

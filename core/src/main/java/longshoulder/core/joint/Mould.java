@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import longshoulder.core.brief.Parameter;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
@@ -66,6 +67,12 @@ public record Mould(Amount width, Amount depth, boolean bevelled, boolean mitred
         Length post = joint.meeting().postExtent().value();
         return new Faults(joint).above("mould-wide", "mould.width", width, post.times(1, 2), post).list().stream()
                 .findFirst();
+    }
+
+    /** In the plan, on the show side. */
+    void draw(Sketch sketch, RailEnd end) {
+        sketch.depth(Side.ABOVE, width, 0, mm(width), end.thickness()).thicknessInPlan(depth,
+                end.thickness() - mm(depth), end.thickness(), mm(width));
     }
 
     void addTo(Map<String, Amount> figures) {

@@ -4,6 +4,7 @@ import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.List;
 import java.util.Map;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -16,21 +17,39 @@ import longshoulder.core.reckoning.Label;
  */
 public sealed interface MouldedTenon extends Joint permits LongAndShort, GlazingBar {
 
-    /** How much farther on the back shoulder stands: 10 unless given. */
-    static Amount usualRebate(Setting setting) {
-        return setting.givenOr("rebate.width",
-                () -> Setting.ruled("amount.rebateWidth", Length.ofMillimetres(10), "rule.rebate"));
+    /**
+     * What the edges of the frame are worked to.
+     *
+     * @param mould on the front
+     * @param rebateWidth how much farther on the back shoulder stands; nothing without a rebate
+     * @param rebateDepth from the rail's back
+     */
+    record Profile(Mould mould, Amount rebateWidth, Amount rebateDepth) {
+
+        /** As chosen. The tenon is centred, so that there is as much wood behind it as before it: neither cuts deeper than that. */
+        static Profile of(Setting setting, Tenon tenon) {
+            Amount beside = tenon.faceShoulder();
+            Amount rebate = setting.givenOr("rebate.width",
+                    () -> Setting.ruled("amount.rebateWidth", Length.ofMillimetres(10), "rule.rebate"));
+            return new Profile(Mould.of(setting, beside), rebate, Mould.beside(setting, "rebate.depth", beside));
+        }
     }
 
     Tenon tenon();
 
-    Mould mould();
+    Profile profile();
 
-    /** How much farther on the back shoulder stands; nothing without a rebate. */
-    Amount rebateWidth();
+    private Mould mould() {
+        return profile().mould();
+    }
 
-    /** Of the rebate, from the rail's back. */
-    Amount rebateDepth();
+    private Amount rebateWidth() {
+        return profile().rebateWidth();
+    }
+
+    private Amount rebateDepth() {
+        return profile().rebateDepth();
+    }
 
     @Override
     default Meeting meeting() {
@@ -91,6 +110,14 @@ public sealed interface MouldedTenon extends Joint permits LongAndShort, Glazing
         Length post = meeting().postExtent().value();
         return new Faults(this).above("rebate-wide", "rebate.width", rebateWidth(), post.times(1, 2), post)
                 .add(mould().fault(this)).list();
+    }
+
+    @Override
+    default void draw(Sketch sketch) {
+        tenon().draw(sketch);
+        mould().draw(sketch, new RailEnd(meeting()));
+        sketch.depth(Side.BELOW, rebateWidth(), 0, mm(rebateWidth()), 0).thicknessInPlan(rebateDepth(), 0,
+                mm(rebateDepth()), mm(rebateWidth()));
     }
 
     @Override

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
@@ -204,6 +205,15 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
                                     new Value.Measured(thinner.times(Thresholds.PEG_EDGE))))));
         }
         return Optional.empty();
+    }
+
+    @Override
+    public void draw(Sketch sketch) {
+        joint.draw(sketch);
+        double y = places.getFirst();
+        double at = mm(fromShoulder);
+        sketch.run(Side.ABOVE, fromShoulder, 0, at, y)
+                .run(Side.ABOVE, diameter, at - mm(diameter) / 2, at + mm(diameter) / 2, y);
     }
 
     @Override

@@ -26,6 +26,11 @@ record RailEnd(Meeting meeting) {
         return mm(meeting.rail().thickness());
     }
 
+    /** Its whole section. */
+    Section whole() {
+        return new Section(0, width(), 0, thickness());
+    }
+
     static double mm(Amount amount) {
         return amount.value().toMillimetres();
     }

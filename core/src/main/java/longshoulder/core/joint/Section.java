@@ -1,5 +1,7 @@
 package longshoulder.core.joint;
 
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
+
 /**
  * A rectangle across a rail's end, in millimetres: y from the face edge across the width, z from the back through the thickness;
  * its corners rounded or square.
@@ -23,5 +25,10 @@ record Section(double y0, double y1, double z0, double z1, double radius) {
 
     double middleZ() {
         return (z0 + z1) / 2;
+    }
+
+    /** The middle, as y and z. */
+    Vector2D middle() {
+        return Vector2D.of(middleY(), middleZ());
     }
 }

@@ -8,6 +8,7 @@ import java.util.function.UnaryOperator;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -101,6 +102,15 @@ public record StubTenon(Tenon tenon, Amount runnerHeight, Amount runnerDepth) im
         return new Faults(this).below("stub-short", Brief.TENON_LENGTH, tenon.length(), LEAST)
                 .deep("runner.depth", runnerDepth, inspection)
                 .above("runner-high", "runner.height", runnerHeight, rail, rail.plus(rail)).list();
+    }
+
+    @Override
+    public void draw(Sketch sketch) {
+        tenon.draw(sketch);
+        sketch.width(runnerHeight, 0, mm(runnerHeight), mm(runnerDepth));
+        if (isOpen()) {
+            sketch.depth(Side.ABOVE, runnerDepth, 0, mm(runnerDepth), 0);
+        }
     }
 
     @Override

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
@@ -102,6 +103,15 @@ public record TaperedDovetail(Meeting meeting, Amount length, Amount root, Amoun
                 .above("tail-thick", "tail.root", root, rail.times(3, 4), rail)
                 .below("tail-thin", "tail.root", root, rail.times(1, Thresholds.THINNEST_SHARE))
                 .above("tail-taper", "tail.taper", taper, root.value().times(1, 4), root.value().times(1, 2)).list();
+    }
+
+    @Override
+    public void draw(Sketch sketch) {
+        RailEnd end = new RailEnd(meeting);
+        double z = end.thickness() / 2;
+        double cheek = z + mm(root) / 2 + slope * mm(length) / 2;
+        sketch.depth(Side.BELOW, length, 0, mm(length), z).thicknessInPlan(root, z - mm(root) / 2, z + mm(root) / 2, 0)
+                .thickness(taper, cheek - mm(taper), cheek, end.width());
     }
 
     @Override

@@ -3,6 +3,7 @@ package longshoulder.core.joint;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.HalfSpace;
@@ -115,6 +116,13 @@ public record Tenon(Meeting meeting, Amount stock, Amount thickness, Amount widt
     /** From the rail's back to the other cheek, in millimetres. */
     double innerCheek() {
         return outerCheek() - mm(thickness);
+    }
+
+    /** Places its figures in the drawing of its joint. */
+    void draw(Sketch sketch) {
+        Section s = section();
+        sketch.run(Side.BELOW, length, 0, mm(length), s.y1()).width(width, s.y0(), s.y1(), mm(length))
+                .depth(Side.BELOW, depth, 0, mm(depth), s.z0()).thickness(thickness, s.z0(), s.z1(), s.y1());
     }
 
     /** What it adds to the rail beyond the shoulder, in the world. */

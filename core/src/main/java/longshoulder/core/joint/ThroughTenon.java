@@ -8,6 +8,7 @@ import java.util.Optional;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -110,6 +111,14 @@ public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean o
                     Mend.choose(Label.of("remedy.oneEdge", id()), "layout.edge", "same")));
         }
         return faults;
+    }
+
+    @Override
+    public void draw(Sketch sketch) {
+        tenon.draw(sketch);
+        sketch.depth(Side.ABOVE, proud, RailEnd.mm(meeting().through()), RailEnd.mm(tenon.length()),
+                tenon.section().z0());
+        wedging.draw(sketch);
     }
 
     @Override

@@ -9,6 +9,7 @@ import java.util.Map;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -164,6 +165,18 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
                     Mend.give(Label.of("remedy.tuskBury", id(), LEAST_BURY), "tusk.bury", LEAST_BURY)));
         }
         return faults;
+    }
+
+    @Override
+    public void draw(Sketch sketch) {
+        tenon.draw(sketch);
+        double post = mm(meeting().through());
+        double y = wideAtFaceEdge ? tenon.section().y0() : tenon.section().y1();
+        double z = tenon.section().middleZ();
+        sketch.run(Side.ABOVE, room, post, post + mm(room), y)
+                .depth(Side.ABOVE, relish, post + mm(room), post + mm(room) + mm(relish), z)
+                .depth(Side.ABOVE, bury, post - mm(bury), post, z)
+                .thicknessInPlan(thickness, z - mm(thickness) / 2, z + mm(thickness) / 2, post);
     }
 
     @Override

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
 import longshoulder.core.brief.Parameter;
+import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -217,6 +218,16 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
                 Label.of(more ? "finding.oneWedge" : "finding.twoWedges", joint.id(), tenon.width().value(), ONE_WEDGE),
                 Mend.choose(Label.of(more ? "remedy.twoWedges" : "remedy.oneWedge", joint.id()), "tenon.wedges",
                         more ? "two" : "one")));
+    }
+
+    /** The slots, which are seen in the elevation where the wedges stand across the post's grain, else in the plan. */
+    void draw(Sketch sketch) {
+        double tip = mm(tenon.length());
+        if (acrossGrain) {
+            sketch.run(Side.ABOVE, slot, tip - mm(slot), tip, tenon.section().y0());
+        } else {
+            sketch.depth(Side.ABOVE, slot, tip - mm(slot), tip, tenon.section().z0());
+        }
     }
 
     Map<String, Amount> figures() {

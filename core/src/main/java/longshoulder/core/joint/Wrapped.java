@@ -7,6 +7,7 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.reckoning.Amount;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /** A joint to which something was done besides: whatever is not said otherwise is as it was. */
 sealed interface Wrapped extends Joint permits Pegged, Bolted, Undercut, Scribed, Made {
@@ -117,6 +118,16 @@ sealed interface Wrapped extends Joint permits Pegged, Bolted, Undercut, Scribed
     @Override
     default List<Fault> faults(Inspection inspection) {
         return joint().faults(inspection);
+    }
+
+    @Override
+    default void draw(Sketch sketch) {
+        joint().draw(sketch);
+    }
+
+    @Override
+    default Vector2D middle() {
+        return joint().middle();
     }
 
     @Override

@@ -261,12 +261,19 @@ public sealed interface Edit {
         if (HouseRules.ofJoints(address.parameter()).isPresent()) {
             return HouseRules.ofJoints(address.parameter());
         }
-        JointKind type = project.settled(frame).brief()
-                .choice(Address.of(address.joint().orElseThrow(), JointKind.CHOICE))
-                .flatMap(JointKind::find).orElse(JointKind.STOPPED_TENON);
-        return Stream.of(type, JointKind.GROOVE, JointKind.CROSS_LAP, JointKind.EDGE_JOINT)
+        return Stream.concat(types(project.settled(frame).brief(), address.joint().orElseThrow()),
+                Stream.of(JointKind.GROOVE, JointKind.CROSS_LAP, JointKind.EDGE_JOINT))
                 .flatMap(one -> JointType.of(one).parameter(address.parameter()).stream())
                 .findFirst();
+    }
+
+    /** The type that is chosen for a joint; one whose tenon is loose where the shoulder leans asks for what loose tenons ask for too. */
+    private static Stream<JointKind> types(Brief brief, String joint) {
+        JointKind type = brief.choice(Address.of(joint, JointKind.CHOICE)).flatMap(JointKind::find)
+                .orElse(JointKind.STOPPED_TENON);
+        boolean loose = type == JointKind.STOPPED_TENON
+                && brief.choice(joint, type, "tenon.line").equals(Optional.of("loose"));
+        return loose ? Stream.of(type, JointKind.LOOSE_TENON) : Stream.of(type);
     }
 
     private static void accept(Optional<Label> refusal) {

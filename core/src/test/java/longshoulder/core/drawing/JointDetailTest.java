@@ -7,11 +7,14 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
-import longshoulder.core.drawing.JointDetail.Section;
+import longshoulder.core.frame.Dimension;
 import longshoulder.core.geometry.Skins;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.geometry.View;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Joints;
+import longshoulder.core.joint.SectionPlane;
+import longshoulder.core.kind.Designs;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Project;
@@ -38,7 +41,7 @@ class JointDetailTest {
         return Math.abs(sum) / 2;
     }
 
-    private static double cut(JointDetail detail, Section section, String piece) {
+    private static double cut(JointDetail detail, SectionPlane section, String piece) {
         return detail.cutFaces(section).stream().filter(face -> face.piece().equals(piece))
                 .mapToDouble(face -> area(face.corners())).sum();
     }
@@ -47,9 +50,9 @@ class JointDetailTest {
     @Test
     void elevation_cutsPostAndRail() {
         JointDetail detail = detail(JointKind.STOPPED_TENON, "tenon.length", "30");
-        assertThat(cut(detail, Section.ELEVATION, "leg-front-left")).isCloseTo(60 * (95 + 48.25) - 71 * 31.5,
+        assertThat(cut(detail, SectionPlane.ELEVATION, "leg-front-left")).isCloseTo(60 * (95 + 48.25) - 71 * 31.5,
                 within(1e-6));
-        assertThat(cut(detail, Section.ELEVATION, "apron-front")).isCloseTo(95 * (1.2 * 95 + 20) + 71 * 30,
+        assertThat(cut(detail, SectionPlane.ELEVATION, "apron-front")).isCloseTo(95 * (1.2 * 95 + 20) + 71 * 30,
                 within(1e-6));
     }
 
@@ -57,8 +60,8 @@ class JointDetailTest {
     @Test
     void plan_cutsAcrossTheTenon() {
         JointDetail detail = detail(JointKind.STOPPED_TENON, "tenon.length", "30");
-        double other = cut(detail, Section.PLAN, "leg-front-left");
-        assertThat(cut(detail, Section.PLAN, "apron-front")).isCloseTo(22 * 134 + 8 * 30, within(1e-6));
+        double other = cut(detail, SectionPlane.PLAN, "leg-front-left");
+        assertThat(cut(detail, SectionPlane.PLAN, "apron-front")).isCloseTo(22 * 134 + 8 * 30, within(1e-6));
         // The other apron's mortise opens here too.
         assertThat(other).isLessThan(60 * 60 - 8 * 31.5).isGreaterThan(60 * 60 - 2 * 8 * 41.5);
     }
@@ -82,7 +85,7 @@ class JointDetailTest {
     @EnumSource(value = JointKind.class, mode = EnumSource.Mode.EXCLUDE, names = {"GROOVE", "CROSS_LAP", "EDGE_JOINT"})
     void section_showsNothingBeforeItsPlane(JointKind kind) {
         JointDetail detail = detail(kind);
-        for (Section section : Section.values()) {
+        for (SectionPlane section : SectionPlane.values()) {
             assertThat(detail.section(section)).allSatisfy(part -> part.solid().cells().forEach(
                     cell -> cell.corners().forEach(corner -> assertThat(detail.plane(section).distance(corner))
                             .isLessThan(1e-5))));
@@ -90,6 +93,47 @@ class JointDetailTest {
             Drawing drawing = Drawing.visibleOf(detail.section(section), detail.view(section));
             assertThat(drawing.patches()).isNotEmpty();
             assertThat(drawing.extent().width()).isPositive();
+        }
+    }
+
+    /** Where on its side of its section a figure's line begins. */
+    private static List<Object> start(Dimension figure) {
+        return List.of(figure.view(), figure.side(), figure.rank(), figure.view().flat(figure.from()));
+    }
+
+    /** Between its two lines a drawing measures what its figure says, and no figure runs into another. */
+    @ParameterizedTest
+    @CsvSource({"STOPPED_TENON,peg=drawbored", "HAUNCHED_TENON,haunch.depth=12", "DIVIDED_TENON,tenon.division=double",
+            "THROUGH_TENON,tenon.proud=12 tenon.wedges=two", "BLIND_WEDGED_TENON,wedge.line=with-grain",
+            "TUSKED_TENON,tusk.bury=2", "STUB_TENON,runner.height=20 bolt=bolted", "LOOSE_TENON,mortise.easing=2",
+            "HOUSING,housing.depth=20", "LAPPED_DOVETAIL,tail.length=25", "SLIDING_DOVETAIL,tail.length=25",
+            "TAPERED_DOVETAIL,tail.root=12", "BRIDLE,bridle.tongue=10", "HALF_LAP,joints.show=shown",
+            "COPE_AND_STICK,mould.width=9", "LONG_AND_SHORT,rebate.width=12", "GLAZING_BAR,rebate.width=12"})
+    void dimensions_measureWhatTheySay(JointKind kind, String settings) {
+        JointDetail detail = detail(kind, settings.split("[ =]"));
+        List<Dimension> all = Stream.of(SectionPlane.values()).flatMap(plane -> detail.dimensions(plane).stream())
+                .toList();
+        assertThat(all).isNotEmpty().doesNotHaveDuplicates();
+        assertThat(all.stream().map(JointDetailTest::start).distinct()).hasSameSizeAs(all);
+        for (Dimension figure : all) {
+            View view = figure.view();
+            assertThat(view.flat(figure.from()).distance(view.flat(figure.to()))).as(figure.amount().label().key())
+                    .isCloseTo(figure.amount().value().toMillimetres(), within(1e-6));
+        }
+    }
+
+    /** Grooves, tongues and crossings have their figures too. */
+    @Test
+    void dimensions_awayFromEnds_measureWhatTheySay() {
+        for (String kind : List.of("cabinet", "stand", "door")) {
+            Plan plan = Designs.plan(kind);
+            Joint cut = plan.joints().stream().filter(joint -> !joint.kind().isForEnds()).findFirst().orElseThrow();
+            JointDetail detail = new JointDetail(plan, cut);
+            List<Dimension> all = Stream.of(SectionPlane.values()).flatMap(plane -> detail.dimensions(plane).stream())
+                    .toList();
+            assertThat(all).as(kind).isNotEmpty().allSatisfy(figure -> assertThat(
+                    figure.view().flat(figure.from()).distance(figure.view().flat(figure.to())))
+                    .isCloseTo(figure.amount().value().toMillimetres(), within(1e-6)));
         }
     }
 

@@ -19,6 +19,7 @@ import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.Skins;
 import longshoulder.core.geometry.View;
 import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.SectionPlane;
 import longshoulder.core.marking.Rod;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
@@ -132,7 +133,7 @@ class KindDrawingsTest {
         Plan plan = Designs.plan(kind);
         for (Joint joint : plan.joints()) {
             JointDetail detail = new JointDetail(plan, joint);
-            for (JointDetail.Section section : JointDetail.Section.values()) {
+            for (SectionPlane section : SectionPlane.values()) {
                 assertThat(detail.section(section)).as(joint.id()).isNotEmpty();
             }
             List<Shown> apart = detail.apart(1);

@@ -14,10 +14,12 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.kind.Designs;
+import longshoulder.core.measure.Showing;
 import longshoulder.core.measure.Unit;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.reckoning.Level;
+import longshoulder.core.words.Words;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -135,7 +137,9 @@ class AlterationsTest {
         Project project = give("stretcher-front/leg-front-left:joint", "through-tenon")
                 .applyTo(Designs.of("table", "stretchers", "box"));
         Plan without = Planner.plan(give("stretchers", "none").applyTo(project));
-        assertThat(without.findings()).extracting(Finding::code).contains("waits");
+        Finding waits = without.findings().stream().filter(one -> one.code().equals("waits")).findFirst().orElseThrow();
+        assertThat(Words.showing(Showing.TENTH_MILLIMETRES).say(waits))
+                .contains("front stretcher into front left leg").doesNotContain("stretcher-front");
         assertThat(Planner.plan(project).findings()).extracting(Finding::code).doesNotContain("waits");
     }
 

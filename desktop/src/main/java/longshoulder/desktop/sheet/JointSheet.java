@@ -23,12 +23,12 @@ import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Value;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Extent;
-import longshoulder.core.drawing.JointDetail.Section;
 import longshoulder.core.drawing.JointDetail;
 import longshoulder.core.frame.Dimension;
 import longshoulder.core.geometry.View;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.JointType;
+import longshoulder.core.joint.SectionPlane;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Amount;
@@ -63,7 +63,7 @@ public final class JointSheet extends Pane implements Themed {
     private final Canvas canvas = new Canvas();
     private final Slider pull = new Slider(0, 1, 0.6);
     private final Label pullName = new Label(Texts.get("joints.pull"));
-    private final Map<Section, Text> captions = new EnumMap<>(Section.class);
+    private final Map<SectionPlane, Text> captions = new EnumMap<>(SectionPlane.class);
     private double turn = FIRST_TURN;
     private double lift = FIRST_LIFT;
     private double lastX;
@@ -81,7 +81,7 @@ public final class JointSheet extends Pane implements Themed {
         pull.setBlockIncrement(0.1);
         pull.setAccessibleText(Texts.get("joints.pull"));
         pull.valueProperty().addListener((observed, was, is) -> paint());
-        for (Section section : Section.values()) {
+        for (SectionPlane section : SectionPlane.values()) {
             Text caption = new Text(Texts.get("joints." + section.name().toLowerCase(Locale.ROOT)));
             caption.getStyleClass().add("caption");
             caption.setFont(Typefaces.figures(13, false));
@@ -183,14 +183,16 @@ public final class JointSheet extends Pane implements Themed {
 
     private void sections(JointDetail detail, Optional<JointDetail> before, Joint joint, Rectangle2D area) {
         List<FigureField> figures = new ArrayList<>();
-        for (SectionLayout.Place place : new SectionLayout(detail, area).places()) {
-            Section section = place.section();
+        SectionLayout layout = new SectionLayout(detail, area,
+                section -> Objects.requireNonNull(captions.get(section)).getLayoutBounds().getWidth());
+        for (SectionLayout.Place place : layout.places()) {
+            SectionPlane section = place.section();
             PlacedView view = place.view();
             Brush brush = new Brush(canvas);
             SheetPen pen = new SheetPen(brush, this::wood, "");
             pen.draw(view, false, () -> pen.hatch(view, detail.cutFaces(section), joint.meeting().rail().id()));
             before.ifPresent(old -> pen.ghost(view, SectionLayout.drawing(old, section)));
-            detail.dimensions(section).forEach(dimension -> figures.add(figure(joint, dimension, view, brush)));
+            layout.figures(section).forEach(dimension -> figures.add(figure(joint, dimension, view, brush)));
             Text caption = Objects.requireNonNull(captions.get(section));
             caption.relocate(Math.rint(place.captionX() - caption.getLayoutBounds().getWidth() / 2), place.captionY());
         }

@@ -6,77 +6,131 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.ToDoubleFunction;
 import javafx.geometry.Rectangle2D;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Extent;
 import longshoulder.core.drawing.JointDetail;
-import longshoulder.core.drawing.JointDetail.Section;
+import longshoulder.core.frame.Dimension;
+import longshoulder.core.frame.Dimension.Side;
+import longshoulder.core.joint.SectionPlane;
 
 /**
  * Lays the three sections of a joint in an area, at one scale so that thicknesses can be compared, with room for figures beside
- * and below each: in one row or in two, whichever leaves them larger.
+ * and below each: in one row or in two, whichever leaves their captions room and them larger.
  */
 final class SectionLayout {
 
     private static final double EDGE = 20;
     private static final double CAPTION = 26;
 
-    /** Room for figures beside and below each section. */
-    private static final double FIGURES = 60;
-    private static final double BELOW = 26;
+    /** Room for the first column of figures beside a section, and for each one more. */
+    private static final double FIGURES = 74;
+    private static final double COLUMN = 42;
 
-    private static final List<List<List<Section>>> ARRANGEMENTS = List.of(
-            List.of(List.of(Section.ELEVATION, Section.PLAN, Section.ACROSS)),
-            List.of(List.of(Section.ELEVATION, Section.ACROSS), List.of(Section.PLAN)));
+    /** Room for figures that stand before their ticks. */
+    private static final double TICKED = 44;
+
+    /** Room for a row of figures above or below a section. */
+    private static final double ROW = 26;
+
+    private static final List<List<List<SectionPlane>>> ARRANGEMENTS = List.of(
+            List.of(List.of(SectionPlane.ELEVATION, SectionPlane.PLAN, SectionPlane.ACROSS)),
+            List.of(List.of(SectionPlane.ELEVATION, SectionPlane.ACROSS), List.of(SectionPlane.PLAN)));
 
     /** A section on the sheet, and the middle of the top of its caption, in pixels. */
-    record Place(Section section, PlacedView view, double captionX, double captionY) {}
+    record Place(SectionPlane section, PlacedView view, double captionX, double captionY) {}
 
     private final JointDetail detail;
-    private final Map<Section, Drawing> drawings = new EnumMap<>(Section.class);
+    private final Map<SectionPlane, Drawing> drawings = new EnumMap<>(SectionPlane.class);
+    private final Map<SectionPlane, List<Dimension>> figures = new EnumMap<>(SectionPlane.class);
     private final Rectangle2D area;
-    private final List<List<Section>> rows;
+    private final ToDoubleFunction<SectionPlane> captions;
+    private final List<List<SectionPlane>> rows;
     private final double scale;
 
-    SectionLayout(JointDetail detail, Rectangle2D area) {
+    SectionLayout(JointDetail detail, Rectangle2D area, ToDoubleFunction<SectionPlane> captions) {
         this.detail = detail;
         this.area = area;
-        for (Section section : Section.values()) {
+        this.captions = captions;
+        for (SectionPlane section : SectionPlane.values()) {
             drawings.put(section, drawing(detail, section));
+            figures.put(section, detail.dimensions(section));
         }
-        rows = ARRANGEMENTS.stream().max(Comparator.comparingDouble(this::scale)).orElseThrow();
+        rows = ARRANGEMENTS.stream()
+                .max(Comparator.comparing(this::isNamed).thenComparingDouble(this::scale)).orElseThrow();
         scale = Math.max(0.01, scale(rows));
     }
 
-    static Drawing drawing(JointDetail detail, Section section) {
+    static Drawing drawing(JointDetail detail, SectionPlane section) {
         return Drawing.visibleOf(detail.section(section), detail.view(section));
     }
 
-    private Extent extent(Section section) {
+    private Extent extent(SectionPlane section) {
         return drawing(section).extent();
     }
 
-    private Drawing drawing(Section section) {
+    private Drawing drawing(SectionPlane section) {
         return Objects.requireNonNull(drawings.get(section));
     }
 
-    private double height(List<Section> row) {
+    /** The figures of a section. */
+    List<Dimension> figures(SectionPlane section) {
+        return Objects.requireNonNull(figures.get(section));
+    }
+
+    private double height(List<SectionPlane> row) {
         return row.stream().mapToDouble(section -> extent(section).height()).max().orElse(1);
     }
 
-    private double width(List<Section> row) {
+    private double width(List<SectionPlane> row) {
         return row.stream().mapToDouble(section -> extent(section).width()).sum();
     }
 
-    private static double roomBeside(List<Section> row) {
-        return 2 * EDGE + row.size() * FIGURES;
+    private double roomBeside(List<SectionPlane> row) {
+        return row.stream().mapToDouble(section -> beside(section, Side.LEFT) + beside(section, Side.RIGHT)).sum();
+    }
+
+    /** Room on one side of a section; on the left stand figures that find none between their ticks. */
+    private double beside(SectionPlane section, Side side) {
+        int columns = rows(section, side);
+        if (columns > 0) {
+            return FIGURES + COLUMN * (columns - 1);
+        }
+        return side == Side.LEFT && !figures(section).isEmpty() ? TICKED : EDGE / 2;
+    }
+
+    /** How many rows of figures stand on a side of a section. */
+    private int rows(SectionPlane section, Side side) {
+        return 1 + figures(section).stream().filter(figure -> figure.side() == side).mapToInt(Dimension::rank).max()
+                .orElse(-1);
+    }
+
+    private double above(List<SectionPlane> row) {
+        return ROW * row.stream().mapToInt(section -> rows(section, Side.ABOVE)).max().orElse(0);
+    }
+
+    /** At least one row below, so that captions do not jump. */
+    private double below(List<SectionPlane> row) {
+        return 6 + ROW * Math.max(1, row.stream().mapToInt(section -> rows(section, Side.BELOW)).max().orElse(0));
+    }
+
+    /** What a row takes up besides its sections. */
+    private double roomRound(List<SectionPlane> row) {
+        return EDGE + above(row) + below(row) + CAPTION;
+    }
+
+    /** Whether the captions of all rows have room beside each other. */
+    private boolean isNamed(List<List<SectionPlane>> arrangement) {
+        return arrangement.stream()
+                .allMatch(row -> row.stream().mapToDouble(captions).sum() + roomBeside(row) <= area.getWidth());
     }
 
     /** How large the sections can be in an arrangement. */
-    private double scale(List<List<Section>> arrangement) {
+    private double scale(List<List<SectionPlane>> arrangement) {
         double down = arrangement.stream().mapToDouble(this::height).sum();
-        double least = (area.getHeight() - arrangement.size() * (EDGE + CAPTION + BELOW)) / down;
-        for (List<Section> row : arrangement) {
+        double least = (area.getHeight() - arrangement.stream().mapToDouble(this::roomRound).sum()) / down;
+        for (List<SectionPlane> row : arrangement) {
             least = Math.min(least, (area.getWidth() - roomBeside(row)) / width(row));
         }
         return least;
@@ -84,29 +138,36 @@ final class SectionLayout {
 
     /** Every section at its place; what is spare lies above and below each row. */
     List<Place> places() {
-        double used = rows.stream().mapToDouble(row -> scale * height(row) + EDGE + CAPTION + BELOW).sum();
+        double used = rows.stream().mapToDouble(row -> scale * height(row) + roomRound(row)).sum();
         double spare = (area.getHeight() - used) / rows.size();
         List<Place> places = new ArrayList<>();
         double top = area.getMinY();
-        for (List<Section> row : rows) {
-            place(row, top + EDGE + spare / 2, places);
-            top += spare + EDGE + scale * height(row) + BELOW + CAPTION;
+        for (List<SectionPlane> row : rows) {
+            place(row, top + EDGE + above(row) + spare / 2, places);
+            top += spare + scale * height(row) + roomRound(row);
         }
         return places;
     }
 
+    /** A section is at least as wide as its caption. */
+    private double column(SectionPlane section) {
+        return Math.max(scale * extent(section).width(), captions.applyAsDouble(section));
+    }
+
     /** One row, its sections in the middle of its height and their captions in line. */
-    private void place(List<Section> row, double top, List<Place> places) {
-        double spare = (area.getWidth() - roomBeside(row) - scale * width(row)) / row.size();
-        double x = area.getMinX() + EDGE + (FIGURES + spare) / 2;
-        double foot = top + scale * height(row) + BELOW;
-        for (Section section : row) {
+    private void place(List<SectionPlane> row, double top, List<Place> places) {
+        double spare = (area.getWidth() - roomBeside(row) - row.stream().mapToDouble(this::column).sum()) / row.size();
+        double x = area.getMinX() + spare / 2;
+        double foot = top + scale * height(row) + below(row);
+        for (SectionPlane section : row) {
             Extent extent = extent(section);
+            x += beside(section, Side.LEFT);
+            double drawn = x + (column(section) - scale * extent.width()) / 2;
             double y = top + scale * (height(row) - extent.height()) / 2 + scale * extent.high();
             PlacedView view = new PlacedView(detail.view(section), "", drawing(section), scale,
-                    x - scale * extent.left(), y);
-            places.add(new Place(section, view, x + scale * extent.width() / 2, foot + 4));
-            x += scale * extent.width() + FIGURES + spare;
+                    drawn - scale * extent.left(), y);
+            places.add(new Place(section, view, x + column(section) / 2, foot + 4));
+            x += column(section) + spare + beside(section, Side.RIGHT);
         }
     }
 }
