@@ -1,6 +1,7 @@
 package longshoulder.core.geometry;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -16,7 +17,7 @@ public final class Cell {
     private final List<Vector3D> corners;
     private final Bounds bounds;
 
-    private Cell(List<Polygon> faces, List<Vector3D> corners) {
+    Cell(List<Polygon> faces, List<Vector3D> corners) {
         this.faces = List.copyOf(faces);
         this.corners = List.copyOf(corners);
         this.bounds = Bounds.of(corners);
@@ -38,6 +39,46 @@ public final class Cell {
                 face(pose.along(), c[1], c[3], c[7], c[5]), face(pose.across().negate(), c[0], c[1], c[5], c[4]),
                 face(pose.across(), c[2], c[6], c[7], c[3]), face(pose.out().negate(), c[0], c[2], c[3], c[1]),
                 face(pose.out(), c[4], c[5], c[7], c[6])), List.of(c)));
+    }
+
+    /**
+     * The prism over a convex outline, from x0 to x1 in a piece's frame of reference.
+     *
+     * @param y of the outline's corners, anticlockwise as seen against x, in millimetres
+     * @param z of the same corners
+     */
+    public static Cell prism(Pose pose, double x0, double x1, double[] y, double[] z) {
+        int count = y.length;
+        Vector3D[] corners = new Vector3D[2 * count];
+        for (int i = 0; i < count; i++) {
+            corners[i] = pose.toWorld(x0, y[i], z[i]);
+            corners[count + i] = pose.toWorld(x1, y[i], z[i]);
+        }
+        Vector3D[] foot = new Vector3D[count];
+        Vector3D[] head = new Vector3D[count];
+        for (int i = 0; i < count; i++) {
+            foot[i] = corners[count - 1 - i];
+            head[i] = corners[count + i];
+        }
+        List<Polygon> faces = new ArrayList<>(count + 2);
+        faces.add(face(pose.along().negate(), foot));
+        faces.add(face(pose.along(), head));
+        List<Polygon> sides = new ArrayList<>(count);
+        for (int i = 0; i < count; i++) {
+            int next = (i + 1) % count;
+            Vector3D out = pose.across().multiply(z[next] - z[i]).subtract(pose.out().multiply(y[next] - y[i]));
+            sides.add(face(out.normalize(), corners[i], corners[next], corners[count + next], corners[count + i]));
+        }
+        // The sides along the axes first: what it is cut out of then falls into large parts before small ones.
+        sides.sort(Comparator.comparingLong(side -> -uprightness(pose, side.plane().normal())));
+        faces.addAll(sides);
+        return new Cell(faces, List.of(corners));
+    }
+
+    /** In millionths, so that noise does not put the sides of like prisms in different orders. */
+    private static long uprightness(Pose pose, Vector3D.Unit normal) {
+        return Math.round(
+                1e6 * Math.max(Math.abs(Plain.dot(normal, pose.across())), Math.abs(Plain.dot(normal, pose.out()))));
     }
 
     private static Polygon face(Vector3D.Unit normal, Vector3D... corners) {
@@ -67,6 +108,19 @@ public final class Cell {
 
     /** The part on the inner side of a half space. */
     public Optional<Cell> clip(HalfSpace keep) {
+        return switch (side(keep)) {
+            case INSIDE -> Optional.of(this);
+            case OUTSIDE -> Optional.empty();
+            case BOTH -> Optional.of(Halves.inside(this, keep));
+        };
+    }
+
+    /** On which side of the boundary of a half space a cell lies. */
+    private enum Side {
+        INSIDE, OUTSIDE, BOTH
+    }
+
+    private Side side(HalfSpace keep) {
         double deepest = Double.POSITIVE_INFINITY;
         double highest = Double.NEGATIVE_INFINITY;
         for (Vector3D corner : corners) {
@@ -75,72 +129,9 @@ public final class Cell {
             highest = Math.max(highest, distance);
         }
         if (deepest > -Tolerance.LENGTH) {
-            return Optional.empty();
+            return Side.OUTSIDE;
         }
-        return highest <= Tolerance.LENGTH ? Optional.of(this) : Optional.of(cut(keep));
-    }
-
-    private Cell cut(HalfSpace keep) {
-        List<Polygon> kept = new ArrayList<>(faces.size() + 1);
-        List<Vector3D> rim = new ArrayList<>();
-        for (Polygon face : faces) {
-            face.clip(keep).ifPresent(part -> {
-                kept.add(part);
-                for (Vector3D corner : part.corners()) {
-                    if (keep.distance(corner) >= -Tolerance.LENGTH) {
-                        addNew(rim, corner);
-                    }
-                }
-            });
-        }
-        kept.add(new Polygon(keep, aroundNormal(rim, keep.normal())));
-        for (Vector3D corner : corners) {
-            if (keep.distance(corner) < -Tolerance.LENGTH) {
-                rim.add(corner);
-            }
-        }
-        return new Cell(kept, rim);
-    }
-
-    private static void addNew(List<Vector3D> points, Vector3D point) {
-        for (Vector3D known : points) {
-            if (Plain.squaredDistance(known, point) < 4 * Tolerance.LENGTH * Tolerance.LENGTH) {
-                return;
-            }
-        }
-        points.add(point);
-    }
-
-    private static List<Vector3D> aroundNormal(List<Vector3D> points, Vector3D.Unit normal) {
-        Vector3D sum = Vector3D.ZERO;
-        for (Vector3D point : points) {
-            sum = sum.add(point);
-        }
-        Vector3D middle = sum.multiply(1.0 / points.size());
-        Vector3D.Unit right = normal.orthogonal();
-        Vector3D up = normal.cross(right);
-        double[] turns = new double[points.size()];
-        Vector3D[] around = new Vector3D[points.size()];
-        // Few points: put in where they belong, with each angle worked out once.
-        for (int i = 0; i < around.length; i++) {
-            Vector3D offset = points.get(i).subtract(middle);
-            double turn = turn(Plain.dot(offset, right), Plain.dot(offset, up));
-            int at = i;
-            while (at > 0 && turns[at - 1] > turn) {
-                turns[at] = turns[at - 1];
-                around[at] = around[at - 1];
-                at--;
-            }
-            turns[at] = turn;
-            around[at] = points.get(i);
-        }
-        return List.of(around);
-    }
-
-    /** Grows with the angle from x towards y as that does, from 0 to 4, without its cost. */
-    private static double turn(double x, double y) {
-        double share = x / (Math.abs(x) + Math.abs(y));
-        return y < 0 ? 3 + share : 1 - share;
+        return highest <= Tolerance.LENGTH ? Side.INSIDE : Side.BOTH;
     }
 
     /** Whether another cell lies wholly inside this one. */
@@ -178,15 +169,14 @@ public final class Cell {
         List<Cell> outside = new ArrayList<>();
         Cell rest = this;
         for (Polygon face : other.faces) {
-            Optional<Cell> inside = rest.clip(face.plane());
-            if (inside.isEmpty()) {
+            Side side = rest.side(face.plane());
+            if (side == Side.OUTSIDE) {
                 // They share nothing after all.
                 return List.of(this);
             }
-            if (inside.get() != rest) {
-                rest.clip(face.plane().complement()).ifPresent(outside::add);
+            if (side == Side.BOTH) {
+                rest = Halves.both(rest, face.plane(), outside);
             }
-            rest = inside.get();
         }
         return outside;
     }

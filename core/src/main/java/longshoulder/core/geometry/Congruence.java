@@ -1,6 +1,8 @@
 package longshoulder.core.geometry;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -27,7 +29,10 @@ public enum Congruence {
             return SAME;
         }
         List<Mesh.Edge> a = centred(one);
-        List<Mesh.Edge> b = centred(other);
+        Ordered b = new Ordered(centred(other));
+        if (!b.isLike(new Ordered(a))) {
+            return DIFFERENT;
+        }
         boolean mirrored = false;
         for (int signs = 0; signs < 8; signs++) {
             for (int swap = 0; swap < 2; swap++) {
@@ -68,9 +73,10 @@ public enum Congruence {
     /** The half turns that carry a piece onto itself, given by its edges in its own frame of reference. */
     public static Set<HalfTurn> halfTurns(List<Mesh.Edge> piece) {
         List<Mesh.Edge> edges = centred(piece);
+        Ordered ordered = new Ordered(edges);
         Set<HalfTurn> turns = EnumSet.noneOf(HalfTurn.class);
         for (HalfTurn turn : HalfTurn.values()) {
-            if (matches(edges, edges, turn.signs, false)) {
+            if (matches(edges, ordered, turn.signs, false)) {
                 turns.add(turn);
             }
         }
@@ -86,23 +92,55 @@ public enum Congruence {
                 .toList();
     }
 
-    private static boolean matches(List<Mesh.Edge> a, List<Mesh.Edge> b, int signs, boolean swap) {
+    private static boolean matches(List<Mesh.Edge> a, Ordered b, int signs, boolean swap) {
         // Most turns are ruled out by where the ends of all edges lie on average, without a look at any pair.
-        if (mapped(average(a), signs, swap).distance(average(b)) > NEAR) {
+        if (mapped(average(a), signs, swap).distance(average(b.edges)) > NEAR) {
             return false;
         }
         for (Mesh.Edge edge : a) {
-            Vector3D from = mapped(edge.from(), signs, swap);
-            Vector3D to = mapped(edge.to(), signs, swap);
-            boolean found = false;
-            for (int i = 0; i < b.size() && !found; i++) {
-                found = b.get(i).sameAs(from, to, NEAR);
-            }
-            if (!found) {
+            if (!b.has(mapped(edge.from(), signs, swap), mapped(edge.to(), signs, swap))) {
                 return false;
             }
         }
         return true;
+    }
+
+    /** Edges in the order of how far their ends lie from the middle together, which no turn and no mirroring changes. */
+    private static final class Ordered {
+
+        private final List<Mesh.Edge> edges;
+        private final double[] far;
+
+        Ordered(List<Mesh.Edge> all) {
+            edges = all.stream().sorted(Comparator.comparingDouble(edge -> far(edge.from(), edge.to()))).toList();
+            far = edges.stream().mapToDouble(edge -> far(edge.from(), edge.to())).toArray();
+        }
+
+        private static double far(Vector3D from, Vector3D to) {
+            return Math.sqrt(Plain.dot(from, from)) + Math.sqrt(Plain.dot(to, to));
+        }
+
+        /** Whether one of them runs between two points. */
+        boolean has(Vector3D from, Vector3D to) {
+            double wanted = far(from, to);
+            int first = Arrays.binarySearch(far, wanted - 2 * NEAR);
+            for (int i = first < 0 ? -first - 1 : first; i < far.length && far[i] < wanted + 2 * NEAR; i++) {
+                if (edges.get(i).sameAs(from, to, NEAR)) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        /** Whether two could be the same from any side. */
+        boolean isLike(Ordered other) {
+            for (int i = 0; i < far.length; i++) {
+                if (Math.abs(far[i] - other.far[i]) > 2 * NEAR) {
+                    return false;
+                }
+            }
+            return true;
+        }
     }
 
     private static Vector3D average(List<Mesh.Edge> edges) {

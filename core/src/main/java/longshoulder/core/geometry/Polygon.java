@@ -19,26 +19,42 @@ public record Polygon(HalfSpace plane, List<Vector3D> corners) {
 
     /** The part on the inner side of a half space; empty if that is no more than an edge. */
     public Optional<Polygon> clip(HalfSpace keep) {
-        int count = corners.size();
-        double[] distances = new double[count];
+        return clip(distances(keep), 1);
+    }
+
+    /** How far each corner lies outside a half space. */
+    double[] distances(HalfSpace keep) {
+        double[] distances = new double[corners.size()];
+        for (int i = 0; i < distances.length; i++) {
+            distances[i] = keep.distance(corners.get(i));
+        }
+        return distances;
+    }
+
+    /**
+     * The part on one side of a boundary; empty if that is no more than an edge.
+     *
+     * @param distances of the corners outside it
+     * @param sign 1 for the part inside, -1 for the part outside
+     */
+    Optional<Polygon> clip(double[] distances, int sign) {
         boolean anyIn = false;
         boolean anyOut = false;
-        for (int i = 0; i < count; i++) {
-            distances[i] = keep.distance(corners.get(i));
-            anyIn |= distances[i] < -Tolerance.LENGTH;
-            anyOut |= distances[i] > Tolerance.LENGTH;
+        for (double distance : distances) {
+            anyIn |= sign * distance < -Tolerance.LENGTH;
+            anyOut |= sign * distance > Tolerance.LENGTH;
         }
         if (!anyIn) {
             return Optional.empty();
         }
-        return anyOut ? Optional.of(new Polygon(plane, clipped(distances))) : Optional.of(this);
+        return anyOut ? Optional.of(new Polygon(plane, clipped(distances, sign))) : Optional.of(this);
     }
 
-    private List<Vector3D> clipped(double[] distances) {
+    private List<Vector3D> clipped(double[] distances, int sign) {
         List<Vector3D> kept = new ArrayList<>(corners.size() + 1);
         for (int i = 0; i < distances.length; i++) {
             int j = (i + 1) % distances.length;
-            if (distances[i] <= Tolerance.LENGTH) {
+            if (sign * distances[i] <= Tolerance.LENGTH) {
                 kept.add(corners.get(i));
             }
             if (Math.abs(distances[i]) > Tolerance.LENGTH && Math.abs(distances[j]) > Tolerance.LENGTH
@@ -63,9 +79,9 @@ public record Polygon(HalfSpace plane, List<Vector3D> corners) {
         Polygon rest = this;
         for (int i = 0; i < other.corners.size(); i++) {
             // The other polygon may face the opposite way; its edges' outsides are the same all the same.
-            HalfSpace inside = other.edge(i);
-            rest.clip(inside.complement()).ifPresent(outside::add);
-            Optional<Polygon> inner = rest.clip(inside);
+            double[] distances = rest.distances(other.edge(i));
+            rest.clip(distances, -1).ifPresent(outside::add);
+            Optional<Polygon> inner = rest.clip(distances, 1);
             if (inner.isEmpty()) {
                 return List.of(this);
             }

@@ -6,6 +6,7 @@ import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.reckoning.Amount;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
@@ -109,8 +110,7 @@ record RailEnd(Meeting meeting) {
         Pose pose = new Pose(rail.toWorld(rail.run(from, y, z), y, z), into, across, into.cross(across).normalize());
         Section middled = new Section(section.y0() - y, section.y1() - y, section.z0() - z, section.z1() - z,
                 section.radius());
-        return rounded(pose, middled,
-                Cell.box(pose, first, middled.y0(), middled.z0(), last, middled.y1(), middled.z1()));
+        return Solid.of(block(pose, first, last, middled));
     }
 
     /** From the boundary of a half space into it, as deep as {@code run} along the rail. */
@@ -119,38 +119,29 @@ record RailEnd(Meeting meeting) {
         double mouth = pose.run(from, 0, 0);
         boolean backwards = from.normal().dot(pose.along()) > 0;
         if (meeting.isSquare()) {
-            return rounded(pose, s, backwards
-                    ? Cell.box(pose, mouth - run, s.y0(), s.z0(), mouth, s.y1(), s.z1())
-                    : Cell.box(pose, mouth, s.y0(), s.z0(), mouth + run, s.y1(), s.z1()));
+            return Solid.of(backwards ? block(pose, mouth - run, mouth, s) : block(pose, mouth, mouth + run, s));
         }
         double reach = Math.abs(run) + 2 * (Math.abs(s.y0()) + Math.abs(s.y1()) + Math.abs(s.z0()) + Math.abs(s.z1()));
         HalfSpace tip = inFrom(from, run).complement();
-        return rounded(pose, s, Cell.box(pose, mouth - reach, s.y0(), s.z0(), mouth + reach, s.y1(), s.z1())
-                .flatMap(cell -> cell.clip(from)).flatMap(cell -> cell.clip(tip)));
+        return Solid.of(block(pose, mouth - reach, mouth + reach, s).flatMap(cell -> cell.clip(from))
+                .flatMap(cell -> cell.clip(tip)));
     }
 
-    /** With the corners of its section taken off in facets that touch the round from outside. */
-    private static Solid rounded(Pose pose, Section s, Optional<Cell> block) {
-        Optional<Cell> rest = block;
-        if (s.radius() <= 0) {
-            return Solid.of(rest);
+    /** From one place along a pose to another, with the corners of its section taken off in facets that touch the round from outside. */
+    private static Optional<Cell> block(Pose pose, double from, double to, Section s) {
+        if (s.radius() <= 0 || to - from < Tolerance.LENGTH) {
+            return Cell.box(pose, from, s.y0(), s.z0(), to, s.y1(), s.z1());
         }
-        for (int corner = 0; corner < 4; corner++) {
-            double toY = (corner & 1) == 0 ? -1 : 1;
-            double toZ = (corner & 2) == 0 ? -1 : 1;
-            double y = toY < 0 ? s.y0() + s.radius() : s.y1() - s.radius();
-            double z = toZ < 0 ? s.z0() + s.radius() : s.z1() - s.radius();
-            for (int facet = 1; facet < FACETS; facet++) {
-                double turn = Math.PI / 2 * facet / FACETS;
-                double dy = toY * Math.cos(turn);
-                double dz = toZ * Math.sin(turn);
-                HalfSpace side = HalfSpace.through(
-                        pose.toWorld(0, y + s.radius() * dy, z + s.radius() * dz),
-                        pose.across().multiply(dy).add(pose.out().multiply(dz)));
-                rest = rest.flatMap(cell -> cell.clip(side));
-            }
+        double[] y = new double[4 * FACETS];
+        double[] z = new double[4 * FACETS];
+        // Facets meet half-way between the places where they touch the round, a little outside it.
+        double out = s.radius() / Math.cos(Math.PI / 4 / FACETS);
+        for (int i = 0; i < y.length; i++) {
+            double turn = Math.PI / 2 * (i + 0.5) / FACETS;
+            y[i] = (i < FACETS || i >= 3 * FACETS ? s.y1() - s.radius() : s.y0() + s.radius()) + out * Math.cos(turn);
+            z[i] = (i < 2 * FACETS ? s.z1() - s.radius() : s.z0() + s.radius()) + out * Math.sin(turn);
         }
-        return Solid.of(rest);
+        return Optional.of(Cell.prism(pose, from, to, y, z));
     }
 
     /**
@@ -161,8 +152,7 @@ record RailEnd(Meeting meeting) {
     static Solid round(Vector3D foot, Vector3D.Unit axis, double length, double radius) {
         Vector3D.Unit across = axis.orthogonal();
         Pose pose = new Pose(foot, axis, across, axis.cross(across).normalize());
-        return rounded(pose, new Section(-radius, radius, -radius, radius, radius),
-                Cell.box(pose, 0, -radius, -radius, length, radius, radius));
+        return Solid.of(block(pose, 0, length, new Section(-radius, radius, -radius, radius, radius)));
     }
 
     /**
