@@ -82,7 +82,7 @@ public final class Cell {
     }
 
     private static Polygon face(Vector3D.Unit normal, Vector3D... corners) {
-        return new Polygon(new HalfSpace(normal, normal.dot(corners[0])), List.of(corners));
+        return new Polygon(new HalfSpace(normal, Plain.dot(normal, corners[0])), List.of(corners));
     }
 
     public List<Polygon> faces() {

@@ -13,7 +13,7 @@ public record HalfSpace(Vector3D.Unit normal, double offset) {
     /** The half space whose boundary passes through a point. */
     public static HalfSpace through(Vector3D point, Vector3D normal) {
         Vector3D.Unit unit = normal.normalize();
-        return new HalfSpace(unit, unit.dot(point));
+        return new HalfSpace(unit, Plain.dot(unit, point));
     }
 
     /** Signed distance of a point from the boundary: negative inside. */

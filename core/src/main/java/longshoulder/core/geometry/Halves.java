@@ -89,14 +89,16 @@ final class Halves {
             sum = sum.add(point);
         }
         Vector3D middle = sum.multiply(1.0 / points.size());
-        Vector3D.Unit right = normal.orthogonal();
-        Vector3D up = normal.cross(right);
+        // Of equal length, which need not be 1: only the angle between them and a point is asked for.
+        Vector3D right = points.getFirst().subtract(middle);
+        Vector3D up = Plain.cross(normal, right);
         double[] turns = new double[points.size()];
         Vector3D[] around = new Vector3D[points.size()];
         // Few points: put in where they belong, with each angle worked out once.
         for (int i = 0; i < around.length; i++) {
             Vector3D offset = points.get(i).subtract(middle);
-            double turn = turn(Plain.dot(offset, right), Plain.dot(offset, up));
+            // The first one begins, whatever noise says of its own angle: pieces made alike have to have corners in like order.
+            double turn = i == 0 ? 0 : turn(Plain.dot(offset, right), Plain.dot(offset, up));
             int at = i;
             while (at > 0 && turns[at - 1] > turn) {
                 turns[at] = turns[at - 1];

@@ -16,6 +16,12 @@ public final class Plain {
         return a.getX() * b.getX() + a.getY() * b.getY() + a.getZ() * b.getZ();
     }
 
+    /** a × b. */
+    public static Vector3D cross(Vector3D a, Vector3D b) {
+        return Vector3D.of(a.getY() * b.getZ() - a.getZ() * b.getY(), a.getZ() * b.getX() - a.getX() * b.getZ(),
+                a.getX() * b.getY() - a.getY() * b.getX());
+    }
+
     /** The square of the distance between two points. */
     public static double squaredDistance(Vector3D a, Vector3D b) {
         double x = a.getX() - b.getX();

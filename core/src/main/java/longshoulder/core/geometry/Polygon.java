@@ -1,6 +1,7 @@
 package longshoulder.core.geometry;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -51,26 +52,29 @@ public record Polygon(HalfSpace plane, List<Vector3D> corners) {
     }
 
     private List<Vector3D> clipped(double[] distances, int sign) {
-        List<Vector3D> kept = new ArrayList<>(corners.size() + 1);
+        // A convex polygon is cut in two places at most.
+        Vector3D[] kept = new Vector3D[distances.length + 2];
+        int count = 0;
         for (int i = 0; i < distances.length; i++) {
             int j = (i + 1) % distances.length;
             if (sign * distances[i] <= Tolerance.LENGTH) {
-                kept.add(corners.get(i));
+                kept[count++] = corners.get(i);
             }
             if (Math.abs(distances[i]) > Tolerance.LENGTH && Math.abs(distances[j]) > Tolerance.LENGTH
                     && distances[i] < 0 != distances[j] < 0) {
                 double share = distances[i] / (distances[i] - distances[j]);
-                kept.add(Plain.between(corners.get(i), corners.get(j), share));
+                kept[count++] = Plain.between(corners.get(i), corners.get(j), share);
             }
         }
-        return kept;
+        return List.of(Arrays.copyOf(kept, count));
     }
 
     /** The half space beyond which the edge from corner i to the next one lies; its boundary is square to the polygon. */
     HalfSpace edge(int i) {
         Vector3D from = corners.get(i);
         Vector3D to = corners.get((i + 1) % corners.size());
-        return HalfSpace.through(from, to.subtract(from).cross(plane.normal()));
+        Vector3D beyond = Plain.cross(to.subtract(from), plane.normal());
+        return HalfSpace.through(from, beyond);
     }
 
     /** What is left of this polygon when another one in the same plane is taken away: convex parts. */
@@ -95,7 +99,7 @@ public record Polygon(HalfSpace plane, List<Vector3D> corners) {
         Vector3D sum = Vector3D.ZERO;
         Vector3D first = corners.get(0);
         for (int i = 1; i + 1 < corners.size(); i++) {
-            sum = sum.add(corners.get(i).subtract(first).cross(corners.get(i + 1).subtract(first)));
+            sum = sum.add(Plain.cross(corners.get(i).subtract(first), corners.get(i + 1).subtract(first)));
         }
         return sum.multiply(0.5);
     }
