@@ -68,7 +68,7 @@ public final class MainView extends BorderPane {
         stages.show(WorkStage.FRAME);
         middle = new StackPane(frame, later, notice, finder, keys);
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
-        StackPane.setAlignment(notice, Pos.TOP_CENTER);
+        StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
         notice.setMaxHeight(Region.USE_PREF_SIZE);
         setTop(new VBox(new HeaderBar(bench, documents, this::startNew, this::otherTheme), stages));
         setCenter(middle);

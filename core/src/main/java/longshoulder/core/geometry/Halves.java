@@ -84,6 +84,10 @@ final class Halves {
     }
 
     private static List<Vector3D> aroundNormal(List<Vector3D> points, Vector3D.Unit normal) {
+        if (points.isEmpty()) {
+            // The cell of a piece that cannot be, as impossible sizes make them, need not be closed.
+            return List.of();
+        }
         Vector3D sum = Vector3D.ZERO;
         for (Vector3D point : points) {
             sum = sum.add(point);

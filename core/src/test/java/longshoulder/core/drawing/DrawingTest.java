@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.stream.DoubleStream;
 import longshoulder.core.Tables;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.View;
@@ -134,8 +135,7 @@ class DrawingTest {
     }
 
     /**
-     * What is painted last close beside the middle of a seen line belongs to its piece: an independent way. Close, since slivers of a
-     * twentieth of a millimetre are drawn too. Never seen square on,
+     * What is painted last beside the middle of a seen line belongs to its piece: an independent way. Never seen square on,
      * where lines of several pieces fall on each other.
      */
     @Property(tries = 40)
@@ -143,16 +143,21 @@ class DrawingTest {
             @ForAll @IntRange(min = -175, max = 175) int turn,
             @ForAll @DoubleRange(min = 5, max = 80) double lift) {
         Drawing drawing = Drawing.visible(Planner.plan(project).pieces(), View.pictorial(turn + 0.37, lift));
-        List<Stroke> astray = drawing.strokes().stream().filter(stroke -> {
-            Vector2D way = stroke.to().subtract(stroke.from());
-            Vector2D aside = way.norm() < 5
-                    ? Vector2D.ZERO
-                    : Vector2D.of(-way.getY(), way.getX()).multiply(0.005 / way.norm());
-            Vector2D middle = stroke.from().lerp(stroke.to(), 0.5);
-            return !aside.equals(Vector2D.ZERO) && !owns(drawing, stroke.piece(), middle.add(aside))
-                    && !owns(drawing, stroke.piece(), middle.subtract(aside));
-        }).toList();
+        List<Stroke> astray = drawing.strokes().stream()
+                .filter(stroke -> stroke.from().distance(stroke.to()) >= 5 && !isOwned(drawing, stroke)).toList();
         assertThat(astray).isEmpty();
+    }
+
+    /**
+     * Close beside it, since a sliver is seen however narrow it is, or a little farther, where planes agree but for a tolerance. Where two
+     * random edges nearly fall on each other, slivers are micrometres wide.
+     */
+    private static boolean isOwned(Drawing drawing, Stroke stroke) {
+        Vector2D way = stroke.to().subtract(stroke.from()).normalize();
+        Vector2D middle = stroke.from().lerp(stroke.to(), 0.5);
+        return DoubleStream.of(-0.05, -0.005, -0.0005, -0.00005, 0.00005, 0.0005, 0.005, 0.05).mapToObj(
+                far -> middle.add(Vector2D.of(-way.getY(), way.getX()).multiply(far)))
+                .anyMatch(beside -> owns(drawing, stroke.piece(), beside));
     }
 
     private static boolean owns(Drawing drawing, String piece, Vector2D point) {

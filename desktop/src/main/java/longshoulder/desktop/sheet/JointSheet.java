@@ -52,7 +52,7 @@ public final class JointSheet extends Pane implements Themed {
 
     /** A sheet this much wider than high has its sections beside the picture, with this share of the width; else above it. */
     private static final double WIDE = 1.2;
-    private static final double BESIDE = 0.56;
+    private static final double BESIDE = 0.6;
     private static final double ABOVE = 0.46;
 
     private static final double PULL = 40;

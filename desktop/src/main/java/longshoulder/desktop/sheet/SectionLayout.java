@@ -21,15 +21,15 @@ import longshoulder.core.joint.SectionPlane;
  */
 final class SectionLayout {
 
-    private static final double EDGE = 20;
-    private static final double CAPTION = 26;
+    private static final double EDGE = 10;
+    private static final double CAPTION = 22;
 
     /** Room for the first column of figures beside a section, and for each one more. */
-    private static final double FIGURES = 74;
+    private static final double FIGURES = 66;
     private static final double COLUMN = 42;
 
     /** Room for figures that stand before their ticks. */
-    private static final double TICKED = 44;
+    private static final double TICKED = 34;
 
     /** Room for a row of figures above or below a section. */
     private static final double ROW = 26;
@@ -112,7 +112,7 @@ final class SectionLayout {
 
     /** At least one row below, so that captions do not jump. */
     private double below(List<SectionPlane> row) {
-        return 6 + ROW * Math.max(1, row.stream().mapToInt(section -> rows(section, Side.BELOW)).max().orElse(0));
+        return 4 + ROW * Math.max(1, row.stream().mapToInt(section -> rows(section, Side.BELOW)).max().orElse(0));
     }
 
     /** What a row takes up besides its sections. */
