@@ -8,7 +8,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.SnapshotParameters;
 import javafx.scene.canvas.Canvas;
@@ -32,10 +34,12 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
+import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Documents;
 import longshoulder.desktop.model.FileAsker;
 import longshoulder.desktop.model.Workbench;
+import longshoulder.desktop.sheet.JointSheet;
 import longshoulder.files.DesignFile;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -90,6 +94,27 @@ class JointsStageTest {
         assertThat(bench.plan().findings()).anyMatch(finding -> finding.code().equals("cut-deep"));
         robot.interact(robot.lookup("#joint-remedy-cut-deep-1").queryButton()::fire);
         assertThat(figure("housing.depth")).isEqualTo(Length.ofMillimetres(30));
+    }
+
+    /** Whatever the joint, captions stand clear of each other and no figure leaves the sheet. */
+    @Test
+    void figuresAndCaptions_ofEveryType_haveRoom(FxRobot robot) {
+        for (JointKind kind : JointKind.ofEnds()) {
+            robot.interact(() -> make(kind));
+            Node sheet = robot.lookup(node -> node instanceof JointSheet).query();
+            List<Bounds> captions = robot.lookup(".caption").queryAll().stream()
+                    .filter(node -> sheet.equals(node.getParent())).map(Node::getBoundsInParent).toList();
+            assertThat(captions).hasSize(3);
+            for (int i = 0; i < 3; i++) {
+                for (int j = 0; j < i; j++) {
+                    assertThat(captions.get(i).intersects(captions.get(j))).as(kind.id()).isFalse();
+                }
+            }
+            Set<Node> figures = robot.lookup(node -> node instanceof FigureField && sheet.equals(node.getParent()))
+                    .queryAll();
+            assertThat(figures).as(kind.id()).isNotEmpty()
+                    .allMatch(figure -> sheet.getLayoutBounds().contains(figure.getBoundsInParent()));
+        }
     }
 
     /** Where a shoulder leans the tenon may be loose by its school: then it asks for what loose tenons ask for. */

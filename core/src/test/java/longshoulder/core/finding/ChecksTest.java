@@ -146,6 +146,34 @@ class ChecksTest {
         assertThat(seriousIn(Planner.plan(off.remedies().getFirst().edit().applyTo(followed)).findings())).isEmpty();
     }
 
+    /** What was given for all joints of a type is mended for all of them, in words that say so. */
+    @Test
+    void remedies_ofWhatWasGivenForAType_changeItThere() {
+        Project project = Tables.give("stopped-tenon:mortise.depth", "58").applyTo(table());
+        Finding thin = Planner.plan(project).findings().getFirst();
+        assertThat(thin.code()).isEqualTo("floor-thin");
+        Words words = Words.showing(Showing.TENTH_MILLIMETRES);
+        assertThat(thin.remedies()).extracting(remedy -> words.say(remedy.label()))
+                .contains("set the depth of the mortises of the stopped tenon to 55 mm");
+        Project mended = thin.remedies().get(1).edit().applyTo(project);
+        assertThat(mended.brief().values().keySet()).contains("stopped-tenon:mortise.depth");
+        assertThat(seriousIn(Planner.plan(mended).findings())).isEmpty();
+    }
+
+    /** A remedy beyond the bounds of what it changes would be refused: it is not offered. */
+    @Test
+    void remedies_beyondTheirBounds_areNotOffered() {
+        String tooThick = "@stub-tenon @bolt=bolted @bolt.diameter=150 @bolt.reach=10";
+        Finding near = findings(tooThick).stream().filter(finding -> finding.code().equals("bolt-near")).findFirst()
+                .orElseThrow();
+        assertThat(near.remedies()).extracting(Remedy::edit).noneMatch(edit -> edit instanceof Edit.Give give
+                && give.parameter().endsWith(":bolt.reach"));
+        Finding fitting = findings("@stub-tenon @bolt=bolted @bolt.reach=10").stream()
+                .filter(finding -> finding.code().equals("bolt-near")).findFirst().orElseThrow();
+        assertThat(fitting.remedies()).extracting(Remedy::edit)
+                .containsExactly(Tables.give(JOINT + ":bolt.reach", "30"));
+    }
+
     private static List<Finding> seriousIn(List<Finding> findings) {
         return findings.stream().filter(finding -> finding.level() != Level.NOTE).toList();
     }

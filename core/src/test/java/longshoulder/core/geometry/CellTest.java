@@ -81,6 +81,42 @@ class CellTest {
         }
     }
 
+    private static Cell round(double radius, double from, double to) {
+        int sides = 24;
+        double[] y = new double[sides];
+        double[] z = new double[sides];
+        for (int i = 0; i < sides; i++) {
+            double turn = 2 * Math.PI * (i + 0.5) / sides;
+            y[i] = 10 + radius / Math.cos(Math.PI / sides) * Math.cos(turn);
+            z[i] = 5 + radius / Math.cos(Math.PI / sides) * Math.sin(turn);
+        }
+        return Cell.prism(Pose.WORLD, from, to, y, z);
+    }
+
+    /** Round a circle of radius r stands a polygon of n sides with the area n · r² · tan(π / n). */
+    @Test
+    void prism_overAPolygon_holdsItsAreaTimesItsLength() {
+        Cell prism = round(4, 2, 12);
+        assertThat(prism.faces()).hasSize(26);
+        assertThat(prism.volume()).isCloseTo(10 * 24 * 16 * Math.tan(Math.PI / 24), within(1e-9));
+        assertThat(prism.faces()).allSatisfy(face -> assertThat(prism.corners())
+                .allMatch(corner -> face.plane().distance(corner) < 1e-9));
+        assertThat(prism.faces().subList(2, 6)).allSatisfy(side -> assertThat(
+                Math.max(Math.abs(side.plane().normal().getY()), Math.abs(side.plane().normal().getZ())))
+                .as("sides along the axes come first").isCloseTo(1, within(1e-9)));
+    }
+
+    /** A blind round hole in a block: five slabs round the prism's box, and the wood in its corners. */
+    @Test
+    void minus_aRoundHole_leavesTheRest() {
+        Cell block = box(0, 0, 0, 30, 20, 10);
+        Cell hole = round(4, -1, 12);
+        List<Cell> rest = block.minus(hole);
+        assertThat(rest.stream().mapToDouble(Cell::volume).sum())
+                .isCloseTo(6000 - 12 * 24 * 16 * Math.tan(Math.PI / 24), within(1e-6));
+        assertThat(rest).hasSize(5 + 20).allMatch(part -> part.and(hole).isEmpty());
+    }
+
     @Test
     void minus_whatOnlyTouches_changesNothing() {
         Cell box = box(0, 0, 0, 30, 20, 10);
