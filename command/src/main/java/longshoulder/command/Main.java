@@ -3,7 +3,9 @@ package longshoulder.command;
 import java.io.PrintStream;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import longshoulder.files.BadFile;
+import longshoulder.files.SystemReason;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.ParameterException;
@@ -36,7 +38,7 @@ public final class Main implements Runnable {
                     case BadFile bad -> refuse(errors, bad.getMessage());
                     case Refusal refusal -> refuse(errors, refusal.getMessage());
                     case java.io.IOException broken ->
-                        refuse(errors, "The file cannot be written: " + broken.getMessage());
+                        refuse(errors, "The file cannot be written: " + SystemReason.of(broken, Locale.ROOT) + ".");
                     default -> throw failure;
                 });
         int code = line.execute(arguments);

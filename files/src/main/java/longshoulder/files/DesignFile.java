@@ -37,7 +37,7 @@ public final class DesignFile {
         } catch (NoSuchFileException missing) {
             throw BadFile.of("missing", file);
         } catch (IOException unreadable) {
-            throw BadFile.of("unreadable", file, String.valueOf(unreadable.getMessage()));
+            throw BadFile.of("unreadable", file, SystemReason.of(unreadable));
         }
     }
 

@@ -104,7 +104,10 @@ final class DesignReader {
             if (bad.getOriginalMessage().startsWith("Unexpected end-of-input")) {
                 throw brokenOff(bad);
             }
-            throw BadFile.of("syntax", file, line(bad), firstLine(bad.getOriginalMessage()));
+            // The parser tells no kinds of mistakes apart but by its words, which are English and for programmers.
+            throw BadFile.of(bad.getOriginalMessage().startsWith("Duplicate field") ? "twice" : "syntax", file,
+                    line(bad),
+                    column(bad));
         } catch (IOException unreadable) {
             throw BadFile.of("utf8", file);
         }
@@ -119,10 +122,9 @@ final class DesignReader {
         return location == null ? 1 : location.getLineNr();
     }
 
-    private static String firstLine(String message) {
-        // The parser adds advice for programmers behind a colon.
-        String line = message.lines().findFirst().orElse("something unexpected").replaceFirst(": enable .*", "");
-        return line.length() > 160 ? line.substring(0, 160) + "…" : line;
+    private static int column(JsonProcessingException exception) {
+        JsonLocation location = exception.getLocation();
+        return location == null ? 1 : Math.max(1, location.getColumnNr());
     }
 
     private void version(JsonNode root) throws BadFile {

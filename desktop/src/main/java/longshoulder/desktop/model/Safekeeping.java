@@ -14,6 +14,7 @@ import longshoulder.core.project.Project;
 import longshoulder.desktop.Texts;
 import longshoulder.files.DesignFile;
 import longshoulder.files.HistoryFile;
+import longshoulder.files.SystemReason;
 import longshoulder.files.UnsavedWork;
 
 /**
@@ -103,7 +104,7 @@ public final class Safekeeping {
     }
 
     private void failed(IOException failure) {
-        bench.say(Texts.get("safekeeping.failed").formatted(String.valueOf(failure.getMessage())));
+        bench.say(Texts.get("safekeeping.failed").formatted(SystemReason.of(failure, Texts.locale())));
     }
 
     /** The program ends as it should. */

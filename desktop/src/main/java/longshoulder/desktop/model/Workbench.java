@@ -30,6 +30,7 @@ import longshoulder.core.words.Words;
 import longshoulder.desktop.Texts;
 import longshoulder.files.BadFile;
 import longshoulder.files.DesignFile;
+import longshoulder.files.SystemReason;
 
 /**
  * The document as it is worked on, its plan, and what is lit: the one thing that all parts of the window listen to and
@@ -375,7 +376,8 @@ public final class Workbench {
         try {
             DesignFile.write(target, project());
         } catch (IOException failed) {
-            notice.set(Notice.of(Texts.get("save.failed").formatted(target.getFileName(), failed.getMessage())));
+            notice.set(Notice.of(
+                    Texts.get("save.failed").formatted(target.getFileName(), SystemReason.of(failed, Texts.locale()))));
             return false;
         }
         saved = Optional.of(project());
