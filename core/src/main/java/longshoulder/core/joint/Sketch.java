@@ -2,9 +2,9 @@ package longshoulder.core.joint;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import longshoulder.core.frame.Dimension;
 import longshoulder.core.frame.Dimension.Side;
-import longshoulder.core.geometry.View;
 import longshoulder.core.reckoning.Amount;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
@@ -88,12 +88,10 @@ public final class Sketch {
         if (!amount.value().isPositive()) {
             return this;
         }
-        View view = frame.view(plane);
-        int[] rank = {0};
-        while (placed.stream().anyMatch(one -> one.runsInto(plane, side, rank[0], from, to, between))) {
-            rank[0]++;
-        }
-        placed.add(new Placed(plane, new Dimension(view, a, b, side, rank[0], amount), Math.min(from, to),
+        int rank = IntStream.iterate(0, row -> row + 1)
+                .filter(row -> placed.stream().noneMatch(one -> one.runsInto(plane, side, row, from, to, between)))
+                .findFirst().orElseThrow();
+        placed.add(new Placed(plane, new Dimension(frame.view(plane), a, b, side, rank, amount), Math.min(from, to),
                 Math.max(from, to)));
         return this;
     }
