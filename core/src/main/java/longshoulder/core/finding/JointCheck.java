@@ -17,14 +17,14 @@ final class JointCheck implements Check {
 
     private static Finding finding(Subject subject, Joint joint, Fault fault) {
         Remedies remedies = new Remedies(subject.project());
-        fault.mends().forEach(mend -> add(remedies, joint.id(), mend));
+        fault.mends().forEach(mend -> add(remedies, joint, mend));
         return new Finding(fault.code(), fault.level(), fault.about(), fault.message(), remedies.list());
     }
 
-    private static void add(Remedies remedies, String joint, Mend mend) {
+    private static void add(Remedies remedies, Joint joint, Mend mend) {
         switch (mend) {
             case Mend.Give give -> remedies.give(give.label(), joint, give.values());
-            case Mend.Leave leave -> remedies.leaveAt(joint, leave.parameter());
+            case Mend.Leave leave -> remedies.leaveAt(joint.id(), leave.parameter());
             case Mend.Change change -> remedies.change(change.amount(), change.by());
             case Mend.Size size -> remedies.set(size.parameter(), size.length());
         }

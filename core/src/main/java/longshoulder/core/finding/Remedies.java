@@ -10,6 +10,7 @@ import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
+import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.JointType;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
@@ -73,10 +74,10 @@ final class Remedies {
     }
 
     /** Gives parameters of one joint values, if all of them lie within their bounds. */
-    Remedies give(Label label, String id, Map<String, Value> values) {
+    Remedies give(Label label, Joint of, Map<String, Value> values) {
         List<Edit> edits = values.entrySet().stream()
-                .filter(value -> isTaken(type(id), value.getKey(), value.getValue()))
-                .<Edit>map(value -> new Edit.Give(Address.of(id, value.getKey()), value.getValue())).toList();
+                .filter(value -> isTaken(of.kind(), value.getKey(), value.getValue()))
+                .<Edit>map(value -> new Edit.Give(Address.of(of.id(), value.getKey()), value.getValue())).toList();
         if (edits.size() < values.size()) {
             return this;
         }

@@ -62,6 +62,10 @@ class FrameChecksTest {
             "groove-through | STOP | door | stile.width=36; groove.depth=32; panel.room=5 | stile.width=36; groove.depth=10",
             // a dovetail slides in from the end of its post
             "no-way-in | STOP | table | stretchers=box; stretcher-left/leg-front-left:joint=sliding-dovetail | stretchers=box; apron-left/leg-front-left:joint=sliding-dovetail",
+            // both rails of the stand are 48 wide: less than 16 left is less than a third
+            "lap-deep | RISK | stand | rail-long/rail-cross:lap.depth=33 | rail-long/rail-cross:lap.depth=32",
+            "lap-deep | STOP | stand | rail-long/rail-cross:lap.depth=49 | rail-long/rail-cross:lap.depth=24",
+            "lap-shallow | RISK | stand | rail-long/rail-cross:lap.depth=15 | rail-long/rail-cross:lap.depth=16",
             "panel-tight | RISK | cabinet | panel.room=4 | panel.room=13",
             "waits | NOTE | door | muntins=one; muntin-1-1/rail-top:joint=through-tenon; muntins=none | muntins=one; muntin-1-1/rail-top:joint=through-tenon",
             "waits | NOTE | table | apron-front/leg-front-left:joint=haunched-tenon; apron-front/leg-front-left:haunch.width=20; apron-front/leg-front-left:joint=bridle | apron-front/leg-front-left:joint=haunched-tenon; apron-front/leg-front-left:haunch.width=20"})
@@ -77,6 +81,16 @@ class FrameChecksTest {
                 finding.remedies().forEach(remedy -> assertThat(words.sentence(remedy.label())).doesNotContain("{"));
             }
         }
+    }
+
+    /** Joints that have their type by their place are mended by their own figures too. */
+    @Test
+    void lapDeep_isMendedAtTheCrossing() {
+        Plan plan = plan("stand", "rail-long/rail-cross:lap.depth=40");
+        Finding deep = plan.findings().stream().filter(one -> one.code().equals("lap-deep")).findFirst().orElseThrow();
+        assertThat(deep.remedies()).hasSize(1);
+        assertThat(codes(Planner.plan(deep.remedies().getFirst().edit().applyTo(plan.project()))))
+                .doesNotContain("lap-deep");
     }
 
     /** Forgetting what waits takes the note away and nothing else. */
