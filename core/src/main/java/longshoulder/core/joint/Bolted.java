@@ -130,9 +130,10 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
         Length rail = meeting().rail().thickness().value();
         Length along = meeting().rail().length().value();
         List<Fault> faults = new ArrayList<>(joint.faults(inspection));
-        faults.addAll(new Faults(this).above("bolt-thick", "bolt.diameter", diameter, rail.times(1, 2), rail)
-                .below("bolt-near", "bolt.reach", reach, diameter.value().times(3))
-                .above("bolt-far", "bolt.reach", reach, along.times(1, 2), along).list());
+        faults.addAll(new Faults(this)
+                .above("bolt-thick", "bolt.diameter", diameter, rail.times(1, Thresholds.BOLT_SHARE), rail)
+                .below("bolt-near", "bolt.reach", reach, diameter.value().times(Thresholds.BOLT_EDGE))
+                .above("bolt-far", "bolt.reach", reach, along.times(1, Thresholds.BOLT_SHARE), along).list());
         return faults;
     }
 

@@ -81,7 +81,8 @@ public record Bridle(Meeting meeting, Amount tongue) implements Joint {
     @Override
     public List<Fault> faults(Inspection inspection) {
         Length rail = meeting.rail().thickness().value();
-        return new Faults(this).above("tongue-thick", "bridle.tongue", tongue, rail.times(2, 3), rail)
+        return new Faults(this)
+                .above("tongue-thick", "bridle.tongue", tongue, Thresholds.allBut(rail, Thresholds.ARMS_LEFT), rail)
                 .below("tongue-thin", "bridle.tongue", tongue, rail.times(1, Thresholds.THINNEST_SHARE)).list();
     }
 

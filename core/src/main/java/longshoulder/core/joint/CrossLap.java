@@ -111,8 +111,10 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
     public List<Fault> faults(Inspection inspection) {
         Length post = meeting.postExtent().value();
         Length whole = shared.value().plus(Length.ofMicrometres(1));
-        Length least = shared.value().minus(railExtent().value().times(2, 3));
-        return new Faults(this).above("lap-deep", "lap.depth", depth, Length.least(post.times(2, 3), whole), whole)
+        Length least = shared.value().minus(Thresholds.allBut(railExtent().value(), Thresholds.LAP_LEFT));
+        return new Faults(this)
+                .above("lap-deep", "lap.depth", depth,
+                        Length.least(Thresholds.allBut(post, Thresholds.LAP_LEFT), whole), whole)
                 .below("lap-shallow", "lap.depth", depth, least).list();
     }
 

@@ -38,9 +38,6 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
     /** A groove that ends with its panel runs on by so much at each end, in millimetres. */
     private static final double RUN_OUT = 1;
 
-    /** A groove takes a third of the thickness at most, so that its cheeks are as stout as what stands in it. */
-    private static final int CHEEK_SHARE = 3;
-
     /** How far a groove runs. */
     public enum Run {
         PANEL, SHOULDERS, THROUGH
@@ -139,8 +136,8 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
         Length stock = meeting.referenceExtent().value();
         return Optional.of(Fault.inPost(this, "groove-no-cheek", Level.STOP,
                 Label.of("finding.grooveNoCheek", id(), panel.value(), stock),
-                new Mend.Change(panel, stock.times(1, CHEEK_SHARE).minus(panel.value())),
-                new Mend.Change(meeting.referenceExtent(), panel.value().times(CHEEK_SHARE).minus(stock))))
+                new Mend.Change(panel, stock.times(1, Thresholds.CHEEK_SHARE).minus(panel.value())),
+                new Mend.Change(meeting.referenceExtent(), panel.value().times(Thresholds.CHEEK_SHARE).minus(stock))))
                 .filter(_ -> Math.min(front, back) < Tolerance.LENGTH);
     }
 

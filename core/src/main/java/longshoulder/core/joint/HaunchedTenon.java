@@ -111,7 +111,8 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) 
     public List<Fault> faults(Inspection inspection) {
         Length tenonLength = tenon.length().value();
         return new Faults(this)
-                .above("haunch-deep", "haunch.depth", depth, tenonLength.times(2, 3), tenon.depth().value().times(2))
+                .above("haunch-deep", "haunch.depth", depth, Thresholds.allBut(tenonLength, Thresholds.HAUNCH_LEFT),
+                        tenon.depth().value().times(2))
                 .list();
     }
 

@@ -51,7 +51,8 @@ public record Housing(Meeting meeting, Amount depth) implements Joint {
     @Override
     public List<Fault> faults(Inspection inspection) {
         Length post = meeting.postExtent().value();
-        return new Faults(this).above("cut-deep", "housing.depth", depth, post.times(1, 2), post).list();
+        return new Faults(this).above("cut-deep", "housing.depth", depth, post.times(1, Thresholds.CUT_SHARE), post)
+                .list();
     }
 
     @Override

@@ -124,8 +124,10 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
     @Override
     public List<Fault> faults(Inspection inspection) {
         Length rail = meeting().rail().length().value();
-        return new Faults(this).above("mortise-long", Brief.MORTISE_DEPTH, like.depth(), rail.times(1, 3),
-                rail.times(1, 2)).list();
+        return new Faults(this)
+                .above("mortise-long", Brief.MORTISE_DEPTH, like.depth(), rail.times(1, Thresholds.MORTISE_SHARE),
+                        rail.times(1, 2))
+                .list();
     }
 
     @Override

@@ -65,7 +65,8 @@ public record Mould(Amount width, Amount depth, boolean bevelled, boolean mitred
     /** One that takes more than half of the piece along which it runs. */
     Optional<Fault> fault(Joint joint) {
         Length post = joint.meeting().postExtent().value();
-        return new Faults(joint).above("mould-wide", "mould.width", width, post.times(1, 2), post).list().stream()
+        return new Faults(joint).above("mould-wide", "mould.width", width, post.times(1, Thresholds.CUT_SHARE), post)
+                .list().stream()
                 .findFirst();
     }
 

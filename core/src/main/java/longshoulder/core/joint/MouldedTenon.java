@@ -108,7 +108,8 @@ public sealed interface MouldedTenon extends Joint permits LongAndShort, Glazing
     @Override
     default List<Fault> faults(Inspection inspection) {
         Length post = meeting().postExtent().value();
-        return new Faults(this).above("rebate-wide", "rebate.width", rebateWidth(), post.times(1, 2), post)
+        return new Faults(this)
+                .above("rebate-wide", "rebate.width", rebateWidth(), post.times(1, Thresholds.CUT_SHARE), post)
                 .add(mould().fault(this)).list();
     }
 

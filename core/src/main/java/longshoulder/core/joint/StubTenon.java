@@ -26,9 +26,6 @@ public record StubTenon(Tenon tenon, Amount runnerHeight, Amount runnerDepth) im
             Asks.tenon(Bolted.PARAMETERS, Asks.measure("runner.height"), Asks.measure("runner.depth"))),
             StubTenon::make, StubTenon::argue);
 
-    /** What is shorter does not hold. */
-    private static final Length LEAST = Length.ofMillimetres(6);
-
     static Joint make(Setting setting) {
         Amount depth = setting.givenOr("runner.depth",
                 () -> Setting.ruled("amount.runnerDepth", Length.ofMillimetres(6), "rule.runner"));
@@ -99,7 +96,7 @@ public record StubTenon(Tenon tenon, Amount runnerHeight, Amount runnerDepth) im
     @Override
     public List<Fault> faults(Inspection inspection) {
         Length rail = meeting().rail().width().value();
-        return new Faults(this).below("stub-short", Brief.TENON_LENGTH, tenon.length(), LEAST)
+        return new Faults(this).below("stub-short", Brief.TENON_LENGTH, tenon.length(), Thresholds.STUB)
                 .deep("runner.depth", runnerDepth, inspection)
                 .above("runner-high", "runner.height", runnerHeight, rail, rail.plus(rail)).list();
     }

@@ -100,9 +100,11 @@ public record TaperedDovetail(Meeting meeting, Amount length, Amount root, Amoun
     public List<Fault> faults(Inspection inspection) {
         Length rail = meeting.rail().thickness().value();
         return new Faults(this).deep("tail.length", length, inspection)
-                .above("tail-thick", "tail.root", root, rail.times(3, 4), rail)
+                .above("tail-thick", "tail.root", root, Thresholds.allBut(rail, Thresholds.TAIL_SHOULDERS), rail)
                 .below("tail-thin", "tail.root", root, rail.times(1, Thresholds.THINNEST_SHARE))
-                .above("tail-taper", "tail.taper", taper, root.value().times(1, 4), root.value().times(1, 2)).list();
+                .above("tail-taper", "tail.taper", taper, root.value().times(1, Thresholds.TAIL_TAPER),
+                        root.value().times(1, 2))
+                .list();
     }
 
     @Override

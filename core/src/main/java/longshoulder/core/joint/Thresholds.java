@@ -45,6 +45,45 @@ public record Thresholds(Length wall, Length floor, Length glueRoom, Length draw
     public static final int FLARE_RUN = 4;
     public static final int FLARE_RUN_OF = 5;
 
+    /** A flare widens by at most one part in so many of its run; more breaks the tenon as it is bent. */
+    static final int STEEPEST_FLARE = 6;
+    /** Slots for wedges leave at least one part in so many of the tenon before the shoulder. */
+    static final int SLOT_LEFT = 10;
+
+    /** A housing, a rebate or a moulding takes at most one part in so many of the piece in which it is. */
+    static final int CUT_SHARE = 2;
+    /** Of a piece that is notched at a crossing at least one part in so many is left. */
+    static final int LAP_LEFT = 3;
+    /** The arms of a bridle together are at least one part in so many of the rail's thickness. */
+    static final int ARMS_LEFT = 3;
+    /** A groove takes one part in so many of the thickness at most, so that its cheeks are as stout as what stands in it. */
+    static final int CHEEK_SHARE = 3;
+    /** The shoulders beside a tail are at least one part in so many of the rail's thickness. */
+    static final int TAIL_SHOULDERS = 4;
+    /** Each cheek of a tail tapers by at most one part in so many of its root. */
+    static final int TAIL_TAPER = 4;
+    /** A haunch is shorter than its tenon by at least one part in so many. */
+    static final int HAUNCH_LEFT = 3;
+    /** The mortise in a rail's end takes at most one part in so many of the rail's length. */
+    static final int MORTISE_SHARE = 3;
+
+    /** A tusk is at most one part in so many of its tenon's thickness, and its slot begins no deeper in the post. */
+    static final int TUSK_SHARE = 2;
+    /** A tusk whose slot begins nearer to the post's face than this does not pull once the post has dried. */
+    static final Length TUSK_BURY = Length.ofMillimetres(1);
+    /** A stub shorter than this does not hold. */
+    static final Length STUB = Length.ofMillimetres(6);
+
+    /** A bolt is at most one part in so many of its rail's thickness, and reaches no farther along the rail. */
+    static final int BOLT_SHARE = 2;
+    /** Before a bolt's nut stand at least so many diameters of wood. */
+    static final int BOLT_EDGE = 3;
+
+    /** A length less one part in so many. */
+    static Length allBut(Length whole, int share) {
+        return whole.times(share - 1, share);
+    }
+
     /** Share of its width by which moisture is taken to swing over the years, in %. */
     public static final double MOISTURE_SWING = 4;
 

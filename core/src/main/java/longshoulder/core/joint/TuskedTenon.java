@@ -41,9 +41,6 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
     /** How far the tusk stands out past both edges of the tenon. */
     private static final double STANDS_OUT = 12;
 
-    /** A tusk that begins nearer to the post's face than this does not pull once the post has dried. */
-    private static final Length LEAST_BURY = Length.ofMillimetres(1);
-
     static Joint make(Setting setting) {
         Meeting meeting = setting.meeting();
         Tenon plain = new TenonRules(setting).tenon().ending(Tenon.Ends.SQUARE);
@@ -144,9 +141,9 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
         Length tongue = tenon.thickness().value();
         Length post = meeting().through().value();
         List<Fault> faults = new ArrayList<>(new Faults(this)
-                .above("tusk-thick", "tusk.thickness", thickness, tongue.times(1, 2), tongue)
+                .above("tusk-thick", "tusk.thickness", thickness, tongue.times(1, Thresholds.TUSK_SHARE), tongue)
                 .below("tusk-narrow", "tusk.width", room, Length.fromMillimetres(slope * mm(tenon.width())))
-                .above("tusk-deep", "tusk.bury", bury, post.times(1, 2), post).list());
+                .above("tusk-deep", "tusk.bury", bury, post.times(1, Thresholds.TUSK_SHARE), post).list());
         Length least = inspection.limits().tuskRelish();
         if (relish.value().isLessThan(least)) {
             faults.add(Fault.inRail(this, "tusk-relish", Level.RISK,
@@ -159,10 +156,11 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
                     Mend.choose(Label.of("remedy.tuskTurn", id()), "tusk.wide-end",
                             wideAtFaceEdge ? "far-edge" : "face-edge")));
         }
-        if (bury.value().isLessThan(LEAST_BURY)) {
+        if (bury.value().isLessThan(Thresholds.TUSK_BURY)) {
             faults.add(Fault.inRail(this, "tusk-no-pull", Level.RISK,
-                    Label.of("finding.tuskNoPull", id(), bury.value(), LEAST_BURY),
-                    Mend.give(Label.of("remedy.tuskBury", id(), LEAST_BURY), "tusk.bury", LEAST_BURY)));
+                    Label.of("finding.tuskNoPull", id(), bury.value(), Thresholds.TUSK_BURY),
+                    Mend.give(Label.of("remedy.tuskBury", id(), Thresholds.TUSK_BURY), "tusk.bury",
+                            Thresholds.TUSK_BURY)));
         }
         return faults;
     }

@@ -40,9 +40,6 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
     /** One wedge opens a tenon up to this width; a wider one takes two. */
     private static final Length ONE_WEDGE = Length.ofMillimetres(25);
 
-    /** A mortise flares by one in so many at most: more breaks the tenon as it is bent. */
-    private static final int STEEPEST = 6;
-
     /** No wedges at all. */
     static Wedging none(Tenon tenon) {
         Amount nothing = Setting.ruled("amount.flare", Length.ZERO, "rule.noWedge");
@@ -186,8 +183,9 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
     List<Fault> faults(Joint joint) {
         Length whole = tenon.length().value();
         List<Fault> faults = new ArrayList<>(new Faults(joint)
-                .above("slot-deep", "wedge.slot", slot, whole.times(9, 10), whole)
-                .above("flare-wide", "wedge.flare", flare, run.value().times(1, STEEPEST), run.value()).list());
+                .above("slot-deep", "wedge.slot", slot, Thresholds.allBut(whole, Thresholds.SLOT_LEFT), whole)
+                .above("flare-wide", "wedge.flare", flare, run.value().times(1, Thresholds.STEEPEST_FLARE), run.value())
+                .list());
         String id = joint.id();
         countFault(joint).ifPresent(faults::add);
         if (!acrossGrain) {
