@@ -112,7 +112,7 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) 
         Length tenonLength = tenon.length().value();
         return new Faults(this)
                 .above("haunch-deep", "haunch.depth", depth, Thresholds.allBut(tenonLength, Thresholds.HAUNCH_LEFT),
-                        tenon.depth().value().times(2))
+                        meeting().postExtent().value())
                 .list();
     }
 
