@@ -5,6 +5,7 @@ import static longshoulder.core.joint.RailEnd.mm;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Piece;
@@ -37,8 +38,15 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
         return new EdgeJoint(setting.meeting(), setting.choice("edge.form", "plain").equals("tongued"),
                 setting.givenOr("tongue.thickness",
                         () -> Setting.share("amount.tongueThickness", board, 1, 3, "rule.tongueThird")),
-                setting.givenOr("groove.depth",
-                        () -> Setting.share("amount.edgeGroove", board, 1, 3, "rule.tongueThird")));
+                setting.givenOr("groove.depth", () -> usualDepth(setting.meeting())));
+    }
+
+    /** A third of the thinnest: of two boards edge to edge it is their thickness, of a layer what it is thick where it lies on. */
+    private static Amount usualDepth(Meeting meeting) {
+        return new Amount.Least(Label.of("amount.edgeGroove"),
+                Stream.of(meeting.rail().thickness(), meeting.rail().width(), meeting.postExtent())
+                        .map(size -> Setting.share("amount.edgeGroove", size, 1, 3, "rule.tongueThird")).toList(),
+                Label.of("rule.tongueThird"));
     }
 
     private static void argue(Argument argument) {

@@ -66,6 +66,8 @@ class FrameChecksTest {
             "lap-deep | RISK | stand | rail-long/rail-cross:lap.depth=33 | rail-long/rail-cross:lap.depth=32",
             "lap-deep | STOP | stand | rail-long/rail-cross:lap.depth=49 | rail-long/rail-cross:lap.depth=24",
             "lap-shallow | RISK | stand | rail-long/rail-cross:lap.depth=15 | rail-long/rail-cross:lap.depth=16",
+            "tongue-thick | STOP | table | apron.layers=two; inner-apron-front/apron-front:edge.form=tongued; inner-apron-front/apron-front:tongue.thickness=200 | apron.layers=two; inner-apron-front/apron-front:edge.form=tongued",
+            "cut-deep | STOP | table | apron.layers=two; inner-apron-front/apron-front:edge.form=tongued; inner-apron-front/apron-front:groove.depth=100 | apron.layers=two; inner-apron-front/apron-front:edge.form=tongued",
             "panel-tight | RISK | cabinet | panel.room=4 | panel.room=13",
             "waits | NOTE | door | muntins=one; muntin-1-1/rail-top:joint=through-tenon; muntins=none | muntins=one; muntin-1-1/rail-top:joint=through-tenon",
             "waits | NOTE | table | apron-front/leg-front-left:joint=haunched-tenon; apron-front/leg-front-left:haunch.width=20; apron-front/leg-front-left:joint=bridle | apron-front/leg-front-left:joint=haunched-tenon; apron-front/leg-front-left:haunch.width=20"})
