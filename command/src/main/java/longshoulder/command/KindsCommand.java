@@ -50,6 +50,7 @@ final class KindsCommand implements Callable<Integer> {
                 measure.preset(false).map(Object::toString).orElse("left to the school") + "; "
                         + words.length(measure.least()) + " to " + words.length(measure.greatest());
             case Parameter.Turn turn -> turn.least() + " to " + turn.greatest();
+            case Parameter.Proportion part -> part.usual() + "; " + part.least() + " to " + part.greatest();
             case Parameter.Choice choice -> String.join(", ", choice.options());
         });
     }

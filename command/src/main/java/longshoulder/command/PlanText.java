@@ -86,7 +86,7 @@ final class PlanText {
     /** The reckoning of every figure of a piece. */
     void why(PlannedPiece piece) {
         out.println(words.name(piece.id()) + " (" + piece.piece().mark() + ")");
-        Length run = HouseRules.limit(plan.project().brief(), HouseRules.FENCE_RUN);
+        Length run = plan.project().brief().length(HouseRules.FENCE_RUN);
         words.say(piece.start(), run).forEach(line -> out.println("  first end: " + line));
         words.say(piece.finish(), run).forEach(line -> out.println("  other end: " + line));
         tell(piece.length(), 1, 1);

@@ -156,7 +156,10 @@ class MainTest {
         assertThat(run("check", file).out()).contains("[mortise-near-end]").contains("[wall-thin]");
         assertThat(run("plan", file).out()).contains("thickness of the tenon 11 mm");
         assertThat(run("plan", file, "--why", "apron-front").out()).contains("half of the rail, in a post");
-        run("set", file, "post.horns=", "limit.wall=", "school.thickness=");
+        run("set", file, "limit.wall=", "limit.wall-share=50 %");
+        assertThat(run("check", file).out()).contains("[wall-thin]");
+        assertThat(Files.readString(Path.of(file))).contains("\"limit.wall-share\" : \"1/2\"");
+        run("set", file, "post.horns=", "limit.wall-share=", "school.thickness=");
         assertThat(run("check", file).out()).doesNotContain("mortise-near-end").doesNotContain("wall-thin");
     }
 
@@ -297,7 +300,10 @@ class MainTest {
             "new table --set tenon.meeting=glued | it is one of", "new table --wood top=tin | no wood called",
             "plan none.json | is not there",
             "set none.json overall.length=3 | is not there",
-            "new table --set limit.wall=3m | must lie between", "new table --set glue:tenon.length=3 | nothing called",
+            "new table --set limit.wall=3m | must lie between",
+            "new table --set limit.wide=wide | is not a proportion",
+            "new table --set limit.wall-share=3/4 | must lie between 0 and 1/2",
+            "new table --set glue:tenon.length=3 | nothing called",
             "new table --set mast/leg:joint=housing | nothing called",
             "frobnicate | Unmatched argument", "plan | Missing required parameter",
             "export x.json | Missing required option", "'' | Say what to do"})

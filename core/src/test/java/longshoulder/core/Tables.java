@@ -2,6 +2,7 @@ package longshoulder.core;
 
 import java.util.List;
 import java.util.stream.Stream;
+import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Angle;
@@ -40,8 +41,13 @@ public final class Tables {
         return table("tenon.length", "38");
     }
 
-    /** What is typed: 60, -1, 7° or the name of an option. */
+    /** What is typed: 60, -1, 7°, a quarter as 1/4 for a house rule, or the name of an option. */
     public static Edit.Give give(String parameter, String text) {
+        return HouseRules.find(parameter).map(rule -> new Edit.Give(parameter, rule.read(text, Unit.MILLIMETRE)))
+                .orElseGet(() -> guess(parameter, text));
+    }
+
+    private static Edit.Give guess(String parameter, String text) {
         if (text.endsWith("°")) {
             return new Edit.Give(parameter, new Value.Turned(Angle.read(text)));
         }

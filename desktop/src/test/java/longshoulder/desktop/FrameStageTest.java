@@ -16,13 +16,17 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import javafx.stage.Window;
+import longshoulder.core.brief.Limits;
 import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Ratio;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.look.ChoiceButton;
 import longshoulder.desktop.look.ChoiceButton.Choice;
+import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Documents;
@@ -256,5 +260,29 @@ class FrameStageTest {
         choose(robot, "brief-school-length", "option-school-length-longest");
         // to 5 from the far face, less 1.5 for glue; but the tenon that it meets leaves mitred ends only 48
         assertThat(bench.project().brief().choice("school.length")).contains("longest");
+    }
+
+    /** Limits are lengths, angles and proportions, each typed over as it is written; nothing at all leaves it as usual. */
+    @Test
+    void limits_inTheBrief(FxRobot robot) {
+        robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        settle();
+        typeOver(robot, "rule-limit-wall-share", "20 %");
+        assertThat(bench.project().brief().ratio(Limits.WALL_SHARE)).isEqualTo(new Ratio(1, 5));
+        typeOver(robot, "rule-limit-short-grain", "7.5");
+        assertThat(bench.project().brief().angle(Limits.SHORT_GRAIN)).isEqualTo(new Angle(7.5));
+        typeOver(robot, "rule-limit-wide", "far");
+        assertThat(bench.noticeProperty().get().text()).contains("\"far\" is not a proportion");
+        assertThat(bench.project().brief().ratio(Limits.WIDE)).isEqualTo(Limits.WIDE.usual());
+        typeOver(robot, "rule-limit-wall-share", "");
+        assertThat(bench.project().brief().values()).doesNotContainKey("limit.wall-share");
+        assertThat(robot.lookup("#rule-limit-wall-share").queryAs(FigureField.class).getAccessibleText())
+                .endsWith("1/4");
+    }
+
+    private static void typeOver(FxRobot robot, String figure, String text) {
+        robot.interact(() -> robot.lookup("#" + figure).query().requestFocus());
+        robot.type(KeyCode.ENTER).type(KeyCode.BACK_SPACE).write(text).type(KeyCode.ENTER);
+        settle();
     }
 }

@@ -61,9 +61,15 @@ public final class KindsJson {
             }
             case Parameter.Turn turn -> {
                 out.writeStringField("unit", "degrees");
-                out.writeNumberField("default", 0);
+                out.writeNumberField("default", turn.usual().degrees());
                 out.writeNumberField("least", turn.least().degrees());
                 out.writeNumberField("greatest", turn.greatest().degrees());
+            }
+            case Parameter.Proportion part -> {
+                out.writeStringField("unit", "proportion");
+                out.writeStringField("default", part.usual().toString());
+                out.writeStringField("least", part.least().toString());
+                out.writeStringField("greatest", part.greatest().toString());
             }
             case Parameter.Choice choice -> {
                 out.writeNullField("unit");

@@ -21,7 +21,9 @@ import longshoulder.core.frame.Alteration;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.EntryException;
+import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Ratio;
 import longshoulder.core.measure.LengthEntry;
 import longshoulder.core.measure.Unit;
 import longshoulder.core.measure.Showing;
@@ -86,6 +88,8 @@ class DesignFileTest {
     void write_everyKindOfDecision_isReadAgain() throws Exception {
         Project project = changed();
         for (Edit edit : List.of(give("limit.wall", new Value.Measured(Length.ofMillimetres(9))),
+                give("limit.wall-share", new Value.Proportioned(new Ratio(11, 40))),
+                give("limit.short-grain", new Value.Turned(new Angle(7.5))),
                 give("school.thickness", new Value.Chosen("half")),
                 give("haunched-tenon:haunch.width", new Value.Measured(Length.ofMillimetres(30))),
                 give("apron-front/leg-front-left:joint", new Value.Chosen("tusked-tenon")),

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Set;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Ratio;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
@@ -75,6 +76,10 @@ class ExportsTest {
                         parameter.path("greatest").asDouble());
             }
         }
+        assertThat(table.path("houseRules")).filteredOn(rule -> rule.path("unit").asText().equals("proportion"))
+                .hasSizeGreaterThan(20).allSatisfy(rule -> assertThat(Ratio.read(rule.path("default").asText()))
+                        .isBetween(Ratio.read(rule.path("least").asText()),
+                                Ratio.read(rule.path("greatest").asText())));
     }
 
     @Test

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Ratio;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 
@@ -66,6 +67,23 @@ public record Brief(String kind, Map<String, Value> values) {
     public Amount required(String parameter) {
         return measure(parameter).orElseThrow(
                 () -> new IllegalStateException("The brief of a (%s) lacks (%s).".formatted(kind, parameter)));
+    }
+
+    /** A length as given or as it usually stands. @throws java.util.NoSuchElementException if it is left to the school */
+    public Length length(Parameter.Measure parameter) {
+        return values.get(parameter.name()) instanceof Value.Measured(Length length)
+                ? length
+                : parameter.metric().orElseThrow();
+    }
+
+    /** A proportion as given or as it usually stands. */
+    public Ratio ratio(Parameter.Proportion parameter) {
+        return values.get(parameter.name()) instanceof Value.Proportioned(Ratio ratio) ? ratio : parameter.usual();
+    }
+
+    /** An angle as given or as it usually stands. */
+    public Angle angle(Parameter.Turn parameter) {
+        return values.get(parameter.name()) instanceof Value.Turned(Angle angle) ? angle : parameter.usual();
     }
 
     /** The angle given for a parameter; none at all where nothing was given. */

@@ -6,6 +6,7 @@ import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.LengthEntry;
+import longshoulder.core.measure.Ratio;
 import longshoulder.core.measure.Unit;
 import longshoulder.core.reckoning.Label;
 
@@ -50,11 +51,9 @@ public sealed interface Parameter {
             return switch (value) {
                 case Value.Measured(Length length) when length.isLessThan(least) || length.isGreaterThan(greatest) ->
                     Optional.of(Label.of("refused.bounds", Label.of("parameter." + name), length, least, greatest));
-                case Value.Measured(Length _) -> Optional.empty();
-                case Value.Chosen(String option) ->
-                    Optional.of(Label.of("refused.notALength", Label.of("parameter." + name), option));
-                case Value.Turned(Angle angle) ->
-                    Optional.of(Label.of("refused.notALength", Label.of("parameter." + name), angle.toString()));
+                case Value.Measured _ -> Optional.empty();
+                case Value.Turned _,Value.Proportioned _,Value.Chosen _ ->
+                    Optional.of(Label.of("refused.notALength", Label.of("parameter." + name), value.toString()));
             };
         }
 
@@ -84,6 +83,29 @@ public sealed interface Parameter {
         @Override
         public Value read(String text, Unit unit) throws EntryException {
             return new Value.Turned(Angle.read(text));
+        }
+    }
+
+    /** A proportion, such as the share of a rail that a tenon may take. */
+    record Proportion(String name, Ratio usual, Ratio least, Ratio greatest) implements Parameter {
+
+        @Override
+        public Optional<Value> preset(boolean inches) {
+            return Optional.of(new Value.Proportioned(usual));
+        }
+
+        @Override
+        public Optional<Label> refusal(Value value) {
+            return value instanceof Value.Proportioned(Ratio ratio) && ratio.compareTo(least) >= 0
+                    && ratio.compareTo(greatest) <= 0
+                            ? Optional.empty()
+                            : Optional.of(Label.of("refused.turn", Label.of("parameter." + name), value, least,
+                                    greatest));
+        }
+
+        @Override
+        public Value read(String text, Unit unit) throws EntryException {
+            return new Value.Proportioned(Ratio.read(text));
         }
     }
 

@@ -2,6 +2,7 @@ package longshoulder.core.brief;
 
 import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Ratio;
 
 /** What the maker gave for a parameter. */
 public sealed interface Value {
@@ -19,6 +20,14 @@ public sealed interface Value {
         @Override
         public String toString() {
             return angle.toString();
+        }
+    }
+
+    /** A proportion, such as 1/4. */
+    record Proportioned(Ratio ratio) implements Value {
+        @Override
+        public String toString() {
+            return ratio.toString();
         }
     }
 

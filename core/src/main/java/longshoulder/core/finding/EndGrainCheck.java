@@ -4,6 +4,8 @@ import java.util.List;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.brief.Limits;
+import longshoulder.core.measure.Ratio;
 import longshoulder.core.brief.Value;
 import longshoulder.core.joint.HaunchedTenon;
 import longshoulder.core.joint.Joint;
@@ -23,14 +25,15 @@ final class EndGrainCheck implements Check {
         if (!HouseRules.isChosen(subject.project().brief(), HouseRules.HORNS, "none")) {
             return List.of();
         }
+        Ratio least = subject.brief().ratio(Limits.NEAR_END);
         return subject.joints().stream().filter(joint -> !(joint.plain() instanceof HaunchedTenon))
-                .flatMap(joint -> joint.tenons().stream().limit(1).filter(EndGrainCheck::isNearEnd)
+                .flatMap(joint -> joint.tenons().stream().limit(1).filter(tenon -> isNearEnd(tenon, least))
                         .map(tenon -> finding(subject, joint, tenon)))
                 .toList();
     }
 
-    private static boolean isNearEnd(Tenon tenon) {
-        return tenon.mortiseFromEnd().value().isLessThan(tenon.length().value());
+    private static boolean isNearEnd(Tenon tenon, Ratio least) {
+        return tenon.mortiseFromEnd().value().isLessThan(least.of(tenon.length().value()));
     }
 
     private static Finding finding(Subject subject, Joint joint, Tenon tenon) {

@@ -1,5 +1,6 @@
 package longshoulder.core.finding;
 
+import longshoulder.core.brief.Limits;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -35,14 +36,14 @@ final class FitCheck implements Check {
     private static void fit(Subject subject, Joint joint, Length clearance, List<Finding> findings) {
         Remedies remedies = new Remedies(subject.project()).add(Label.of("remedy.forgetTenon", joint.id()),
                 new Edit.ForgetMilled(joint.id(), Milled.TENON));
-        if (clearance.isLessThan(subject.thresholds().fitTight())) {
+        if (clearance.isLessThan(subject.brief().length(Limits.FIT_TIGHT))) {
             findings.add(new Finding("fit-tight", Level.RISK, List.of(joint.id()),
                     Label.of("finding.fitTight", joint.id(), clearance.negated(), shavings(clearance.negated()),
                             SHAVING),
                     remedies.list()));
-        } else if (clearance.isGreaterThan(subject.thresholds().fitLoose())) {
+        } else if (clearance.isGreaterThan(subject.brief().length(Limits.FIT_LOOSE))) {
             findings.add(new Finding("fit-loose", Level.RISK, List.of(joint.id()),
-                    Label.of("finding.fitLoose", joint.id(), clearance, subject.thresholds().fitLoose()),
+                    Label.of("finding.fitLoose", joint.id(), clearance, subject.brief().length(Limits.FIT_LOOSE)),
                     remedies.list()));
         }
     }

@@ -1,5 +1,6 @@
 package longshoulder.core.finding;
 
+import longshoulder.core.brief.Limits;
 import java.util.List;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.joint.Tenon;
@@ -14,7 +15,7 @@ final class GlueRoomCheck implements Check {
     public List<Finding> run(Subject subject) {
         return subject.joints().stream().filter(joint -> !joint.isThrough())
                 .flatMap(joint -> joint.tenons().stream())
-                .filter(tenon -> room(tenon).isLessThan(subject.thresholds().glueRoom()))
+                .filter(tenon -> room(tenon).isLessThan(subject.brief().length(Limits.GLUE_ROOM)))
                 .map(tenon -> finding(subject, tenon)).toList();
     }
 
@@ -24,13 +25,13 @@ final class GlueRoomCheck implements Check {
 
     private static Finding finding(Subject subject, Tenon tenon) {
         Length room = room(tenon);
-        Length missing = subject.thresholds().glueRoom().minus(room);
+        Length missing = subject.brief().length(Limits.GLUE_ROOM).minus(room);
         return new Finding(room.isNegative() ? "tenon-beyond-mortise" : "no-glue-room",
                 room.isNegative() ? Level.STOP : Level.RISK, List.of(tenon.id()),
                 room.isNegative()
                         ? Label.of("finding.tenonBeyondMortise", tenon.id(), tenon.length().value(),
                                 tenon.depth().value(), room.negated())
-                        : Label.of("finding.noGlueRoom", tenon.id(), room, subject.thresholds().glueRoom()),
+                        : Label.of("finding.noGlueRoom", tenon.id(), room, subject.brief().length(Limits.GLUE_ROOM)),
                 new Remedies(subject.project()).at(tenon.id()).leave(Brief.MORTISE_DEPTH)
                         .set(Brief.MORTISE_DEPTH, tenon.depth().value().plus(missing))
                         .set(Brief.TENON_LENGTH, tenon.length().value().minus(missing)).list());

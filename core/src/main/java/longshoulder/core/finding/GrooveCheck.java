@@ -1,5 +1,6 @@
 package longshoulder.core.finding;
 
+import longshoulder.core.brief.Limits;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -22,9 +23,6 @@ import longshoulder.core.reckoning.Level;
  * wood that is held at both edges with less room than it needs to swell.
  */
 final class GrooveCheck implements Check {
-
-    /** A tenon that loses less than one part in so many to a groove is as good as whole. */
-    private static final int TRIFLE = 8;
 
     @Override
     public List<Finding> run(Subject subject) {
@@ -50,7 +48,7 @@ final class GrooveCheck implements Check {
             double lost = joint.tenons().stream().mapToDouble(tenon -> cut.and(tenon.adds()).volume())
                     .sum();
             double whole = joint.tenons().stream().mapToDouble(tenon -> tenon.adds().volume()).sum();
-            if (lost * TRIFLE > whole) {
+            if (lost > whole * subject.brief().ratio(Limits.GROOVE_IN_TENON).toDouble()) {
                 findings.add(new Finding("groove-cuts-tenon", Level.RISK, List.of(groove.id(), joint.id()),
                         Label.of("finding.grooveCutsTenon", groove.id(), joint.id(),
                                 Math.round(100 * lost / whole)),

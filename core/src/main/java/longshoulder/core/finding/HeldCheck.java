@@ -1,5 +1,6 @@
 package longshoulder.core.finding;
 
+import longshoulder.core.brief.Limits;
 import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.brief.HouseRules;
@@ -34,7 +35,7 @@ final class HeldCheck implements Check {
     }
 
     private static boolean isWide(Subject subject, Piece piece) {
-        return piece.width().value().isGreaterThan(subject.thresholds().heldWidth());
+        return piece.width().value().isGreaterThan(subject.brief().length(Limits.HELD_WIDTH));
     }
 
     private static Finding top(Subject subject, Piece piece) {
@@ -45,7 +46,7 @@ final class HeldCheck implements Check {
 
     private static Finding rail(Subject subject, Joint joint) {
         Piece rail = joint.meeting().rail();
-        Length limit = subject.thresholds().heldWidth();
+        Length limit = subject.brief().length(Limits.HELD_WIDTH);
         return new Finding("held-tight", Level.RISK, List.of(joint.id(), rail.id()),
                 Label.of("finding.heldRail", rail.id(), rail.width().value(), subject.movement(rail),
                         joint.meeting().post().id()),

@@ -11,7 +11,7 @@ final class JointCheck implements Check {
 
     @Override
     public List<Finding> run(Subject subject) {
-        return subject.joints().stream().flatMap(joint -> joint.faults(new Inspection(subject.thresholds(), joint))
+        return subject.joints().stream().flatMap(joint -> joint.faults(new Inspection(subject.brief(), joint))
                 .stream().map(fault -> finding(subject, joint, fault))).toList();
     }
 

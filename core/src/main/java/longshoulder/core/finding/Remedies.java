@@ -165,7 +165,7 @@ final class Remedies {
                     set(parameter.name(), usual.length());
                 }
             }
-            case Value.Turned _,Value.Chosen _ -> {
+            case Value.Turned _,Value.Proportioned _,Value.Chosen _ -> {
             }
             case null -> leave(parameter.name());
         }

@@ -1,6 +1,6 @@
 package longshoulder.core.finding;
 
-import longshoulder.core.joint.Thresholds;
+import longshoulder.core.brief.Limits;
 import longshoulder.core.wood.Species;
 import longshoulder.core.measure.Length;
 import longshoulder.core.frame.Piece;
@@ -24,10 +24,9 @@ import longshoulder.core.reckoning.Amount;
  * @param built the frame with what was really cut
  * @param solids each piece with its joints cut, in the world, by its id
  * @param outlines edges of each piece with its joints cut, in its own frame of reference, by its id
- * @param thresholds the figures at which checks fire, as the project has them
  */
 public record Subject(Project project, Frame planned, Frame built, List<Joint> joints,
-        Map<String, Solid> solids, Map<String, List<Mesh.Edge>> outlines, Thresholds thresholds) {
+        Map<String, Solid> solids, Map<String, List<Mesh.Edge>> outlines) {
 
     public Subject {
         solids = Map.copyOf(solids);
@@ -35,9 +34,9 @@ public record Subject(Project project, Frame planned, Frame built, List<Joint> j
         outlines = Map.copyOf(outlines);
     }
 
-    public Subject(Project project, Frame planned, Frame built, List<Joint> joints, Map<String, Solid> solids,
-            Map<String, List<Mesh.Edge>> outlines) {
-        this(project, planned, built, joints, solids, outlines, Thresholds.of(project.brief()));
+    /** What was asked for, with the {@link longshoulder.core.brief.Limits} at which checks speak up. */
+    Brief brief() {
+        return project.brief();
     }
 
     Solid solid(String piece) {
@@ -57,7 +56,7 @@ public record Subject(Project project, Frame planned, Frame built, List<Joint> j
     Length movement(Piece piece) {
         double tangential = Species.find(project.wood(piece.role().id())).map(Species::tangential).orElse(0.0);
         return Length.fromMillimetres(
-                piece.width().value().toMillimetres() * tangential * Thresholds.MOISTURE_SWING);
+                piece.width().value().toMillimetres() * tangential * brief().ratio(Limits.MOISTURE).toDouble());
     }
 
     /** How thick a tenon's rail is where it grows: less than elsewhere if its face was worked to a curve. */

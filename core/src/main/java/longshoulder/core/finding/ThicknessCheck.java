@@ -1,12 +1,12 @@
 package longshoulder.core.finding;
 
+import longshoulder.core.brief.Limits;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.joint.Tenon;
-import longshoulder.core.joint.Thresholds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.reckoning.Level;
@@ -46,8 +46,8 @@ final class ThicknessCheck implements Check {
     private static Optional<Finding> stock(Subject subject, Tenon tenon) {
         Length thickness = tenon.thickness().value();
         Length rail = subject.stock(tenon);
-        Length thinnest = rail.times(1, Thresholds.THINNEST_SHARE);
-        Length thickest = rail.times(1, Thresholds.THICKEST_SHARE);
+        Length thinnest = subject.brief().ratio(Limits.THINNEST).of(rail);
+        Length thickest = subject.brief().ratio(Limits.THICKEST).of(rail);
         boolean thick = thickness.isGreaterThan(thickest);
         if (!thick && !thickness.isLessThan(thinnest)) {
             return Optional.empty();

@@ -1,10 +1,11 @@
 package longshoulder.core.finding;
 
+import longshoulder.core.measure.Ratio;
+import longshoulder.core.brief.Limits;
 import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.joint.Tenon;
-import longshoulder.core.joint.Thresholds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -29,27 +30,27 @@ final class WallCheck implements Check {
         Length inner = stock.value().minus(tenon.farCheekFromReference().value());
         // A slab is far wider than it is thick: beside a mortise in the middle of it no more stands than in a square post.
         Length square = Length.least(stock.value(), tenon.meeting().postExtent().value().times(2));
-        Length quarter = square.times(1, Thresholds.WALL_SHARE);
+        Ratio share = subject.brief().ratio(Limits.WALL_SHARE);
+        Length least = subject.brief().length(Limits.WALL);
+        Length wanted = Length.greatest(least, share.of(square));
         boolean outside = !inner.isLessThan(outer);
         Length wall = outside ? outer : inner;
-        if (!wall.isLessThan(subject.thresholds().wall()) && !wall.isLessThan(quarter)) {
+        if (!wall.isLessThan(wanted)) {
             return;
         }
-        Level level = !wall.isPositive()
-                ? Level.STOP
-                : wall.isLessThan(subject.thresholds().wall()) ? Level.RISK : Level.NOTE;
-        Length shortfall = Length.greatest(subject.thresholds().wall(), quarter).minus(wall);
+        Level level = !wall.isPositive() ? Level.STOP : wall.isLessThan(least) ? Level.RISK : Level.NOTE;
+        Length shortfall = wanted.minus(wall);
         Remedies remedies = new Remedies(subject.project()).change(tenon.meeting().seat().setback(),
                 outside ? shortfall : shortfall.negated());
         if (!outside) {
-            // Thicker stock asks for a thicker wall: from s − far ≥ s / 4 follows s ≥ 4/3 · far.
+            // Thicker stock asks for a thicker wall: from s − far ≥ share · s follows s ≥ far / (1 − share).
             Length far = tenon.farCheekFromReference().value();
-            remedies.change(stock, Length.greatest(far.plus(subject.thresholds().wall()), far.times(4, 3))
+            remedies.change(stock, Length.greatest(far.plus(least), share.rest().whole(far))
                     .minus(stock.value()));
         }
         findings.add(new Finding("wall-thin", level, List.of(tenon.id(), tenon.meeting().post().id()),
                 Label.of(outside ? "finding.wallOuter" : "finding.wallInner", tenon.id(), wall, stock.value(),
-                        Length.greatest(subject.thresholds().wall(), quarter)),
+                        wanted),
                 remedies.list()));
     }
 
@@ -60,10 +61,10 @@ final class WallCheck implements Check {
     private static void floor(Subject subject, Tenon tenon, List<Finding> findings) {
         Length post = tenon.meeting().postExtent().value();
         Length left = post.minus(tenon.depth().value());
-        if (!left.isLessThan(subject.thresholds().floor()) || isThrough(subject, tenon)) {
+        if (!left.isLessThan(subject.brief().length(Limits.FLOOR)) || isThrough(subject, tenon)) {
             return;
         }
-        Length shortfall = subject.thresholds().floor().minus(left);
+        Length shortfall = subject.brief().length(Limits.FLOOR).minus(left);
         Remedies remedies = new Remedies(subject.project()).at(tenon.id()).leave(Brief.MORTISE_DEPTH)
                 .leave(Brief.TENON_LENGTH);
         if (remedies.isGiven(Brief.MORTISE_DEPTH)) {
@@ -75,7 +76,7 @@ final class WallCheck implements Check {
         findings.add(new Finding("floor-thin", left.isPositive() ? Level.RISK : Level.STOP,
                 List.of(tenon.id(), tenon.meeting().post().id()),
                 left.isPositive()
-                        ? Label.of("finding.floorThin", tenon.id(), left, subject.thresholds().floor())
+                        ? Label.of("finding.floorThin", tenon.id(), left, subject.brief().length(Limits.FLOOR))
                         : Label.of("finding.floorThrough", tenon.id(), tenon.depth().value(), post),
                 remedies.list()));
     }

@@ -1,12 +1,13 @@
 package longshoulder.core.finding;
 
+import longshoulder.core.measure.Ratio;
+import longshoulder.core.brief.Limits;
 import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
 import longshoulder.core.joint.Tenon;
-import longshoulder.core.joint.Thresholds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
@@ -23,7 +24,7 @@ final class WideTenonCheck implements Check {
         List<Section> seen = new ArrayList<>();
         subject.mortised().forEach(tenon -> {
             Section section = section(tenon);
-            if (!seen.contains(section) && isWider(section, Thresholds.WIDE)) {
+            if (!seen.contains(section) && isWider(section, subject.brief().ratio(Limits.WIDE))) {
                 seen.add(section);
                 findings.add(finding(subject, section));
             }
@@ -35,8 +36,8 @@ final class WideTenonCheck implements Check {
         return new Section(tenon.width().value(), tenon.thickness().value());
     }
 
-    private static boolean isWider(Section section, int times) {
-        return section.width().isGreaterThan(section.thickness().times(times));
+    private static boolean isWider(Section section, Ratio times) {
+        return section.width().isGreaterThan(times.of(section.thickness()));
     }
 
     private static Finding finding(Subject subject, Section section) {
@@ -44,9 +45,11 @@ final class WideTenonCheck implements Check {
                 .distinct().toList();
         List<Edit> divided = joints.stream().<Edit>map(joint -> new Edit.Give(Address.of(joint, JointKind.CHOICE),
                 new Value.Chosen(JointKind.DIVIDED_TENON.id()))).toList();
-        return new Finding("tenon-wide", isWider(section, Thresholds.FAR_TOO_WIDE) ? Level.RISK : Level.NOTE, joints,
+        Ratio times = subject.brief().ratio(Limits.WIDE);
+        return new Finding("tenon-wide",
+                isWider(section, subject.brief().ratio(Limits.FAR_TOO_WIDE)) ? Level.RISK : Level.NOTE, joints,
                 Label.of("finding.tenonWide", section.width(), section.thickness(),
-                        section.thickness().times(Thresholds.WIDE)),
+                        times.of(section.thickness()), times),
                 new Remedies(subject.project()).add(Label.of("remedy.divide"), new Edit.All(divided)).list());
     }
 }

@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Limits;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -12,9 +13,6 @@ import longshoulder.core.wood.Species;
  * for, how near its end is, how thick and how wide the rail is, and what else enters the post.
  */
 final class Argument {
-
-    /** A tenon wider than so many times its thickness warps. */
-    private static final int WIDEST = 6;
 
     private final Maker maker;
     private final Meeting meeting;
@@ -95,7 +93,7 @@ final class Argument {
     }
 
     boolean isTooWide() {
-        return tenon.width().value().isGreaterThan(tenon.thickness().value().times(WIDEST));
+        return tenon.width().value().isGreaterThan(maker.brief().ratio(Limits.WIDE).of(tenon.thickness().value()));
     }
 
     /** Against one tenon as wide as all of it. */

@@ -122,7 +122,7 @@ public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
     /** Wedges that keep it from closing or open nothing, and the warning that it never comes apart. */
     @Override
     public List<Fault> faults(Inspection inspection) {
-        List<Fault> faults = new ArrayList<>(wedging.faults(this));
+        List<Fault> faults = new ArrayList<>(wedging.faults(this, inspection.brief()));
         Length wedge = wedging.length().value();
         Length longest = longestWedge().value();
         Mend fitting = Mend.give(Label.of("remedy.wedgeLength", id(), longest), "wedge.length", longest);

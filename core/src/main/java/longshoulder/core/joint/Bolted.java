@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Limits;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.ArrayList;
@@ -131,9 +132,11 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
         Length along = meeting().rail().length().value();
         List<Fault> faults = new ArrayList<>(joint.faults(inspection));
         faults.addAll(new Faults(this)
-                .above("bolt-thick", "bolt.diameter", diameter, rail.times(1, Thresholds.BOLT_SHARE), rail)
-                .below("bolt-near", "bolt.reach", reach, diameter.value().times(Thresholds.BOLT_EDGE))
-                .above("bolt-far", "bolt.reach", reach, along.times(1, Thresholds.BOLT_SHARE), along).list());
+                .above("bolt-thick", "bolt.diameter", diameter, inspection.brief().ratio(Limits.BOLT).of(rail), rail)
+                .below("bolt-near", "bolt.reach", reach,
+                        inspection.brief().ratio(Limits.BOLT_EDGE).of(diameter.value()))
+                .above("bolt-far", "bolt.reach", reach, inspection.brief().ratio(Limits.BOLT_REACH).of(along), along)
+                .list());
         return faults;
     }
 

@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Limits;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.LinkedHashMap;
@@ -82,8 +83,9 @@ public record Bridle(Meeting meeting, Amount tongue) implements Joint {
     public List<Fault> faults(Inspection inspection) {
         Length rail = meeting.rail().thickness().value();
         return new Faults(this)
-                .above("tongue-thick", "bridle.tongue", tongue, Thresholds.allBut(rail, Thresholds.ARMS_LEFT), rail)
-                .below("tongue-thin", "bridle.tongue", tongue, rail.times(1, Thresholds.THINNEST_SHARE)).list();
+                .above("tongue-thick", "bridle.tongue", tongue, inspection.brief().ratio(Limits.BRIDLE).of(rail), rail)
+                .below("tongue-thin", "bridle.tongue", tongue, inspection.brief().ratio(Limits.THINNEST).of(rail))
+                .list();
     }
 
     @Override

@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Limits;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.LinkedHashMap;
@@ -86,9 +87,10 @@ public record CopeAndStick(Meeting meeting, Amount length, Amount thickness, Mou
     public List<Fault> faults(Inspection inspection) {
         Length rail = meeting.rail().thickness().value();
         return new Faults(this).deep("tongue.length", length, inspection)
-                .above("tongue-thick", "tongue.thickness", thickness, rail.times(1, Thresholds.THICKEST_SHARE), rail)
-                .below("tongue-thin", "tongue.thickness", thickness, rail.times(1, Thresholds.THINNEST_SHARE))
-                .add(mould.fault(this)).list();
+                .above("tongue-thick", "tongue.thickness", thickness,
+                        inspection.brief().ratio(Limits.THICKEST).of(rail), rail)
+                .below("tongue-thin", "tongue.thickness", thickness, inspection.brief().ratio(Limits.THINNEST).of(rail))
+                .add(mould.fault(this, inspection)).list();
     }
 
     @Override

@@ -1,5 +1,7 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.measure.Ratio;
+import longshoulder.core.brief.Limits;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.DoubleSummaryStatistics;
@@ -106,15 +108,15 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
         return Math.abs(meeting.inward().dot(rail.pose().out())) > 0.7 ? rail.thickness() : rail.width();
     }
 
-    /** A notch that leaves less than a third of the piece in which it is. */
+    /** A notch that leaves too little of the piece in which it is. */
     @Override
     public List<Fault> faults(Inspection inspection) {
         Length post = meeting.postExtent().value();
         Length whole = shared.value().plus(Length.ofMicrometres(1));
-        Length least = shared.value().minus(Thresholds.allBut(railExtent().value(), Thresholds.LAP_LEFT));
+        Ratio most = inspection.brief().ratio(Limits.LAP);
+        Length least = shared.value().minus(most.of(railExtent().value()));
         return new Faults(this)
-                .above("lap-deep", "lap.depth", depth,
-                        Length.least(Thresholds.allBut(post, Thresholds.LAP_LEFT), whole), whole)
+                .above("lap-deep", "lap.depth", depth, Length.least(most.of(post), whole), whole)
                 .below("lap-shallow", "lap.depth", depth, least).list();
     }
 

@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Limits;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.LinkedHashMap;
@@ -120,7 +121,8 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
         }
         Length board = meeting.rail().thickness().value();
         return new Faults(this).deep("groove.depth", depth, inspection)
-                .above("tongue-thick", "tongue.thickness", thickness, board.times(1, Thresholds.THICKEST_SHARE), board)
+                .above("tongue-thick", "tongue.thickness", thickness,
+                        inspection.brief().ratio(Limits.THICKEST).of(board), board)
                 .list();
     }
 

@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Limits;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -39,7 +40,7 @@ final class Faults {
     /** A cut into the post that leaves too little of it, or nothing. */
     Faults deep(String parameter, Amount depth, Inspection inspection) {
         Length post = joint.meeting().postExtent().value();
-        return above("cut-deep", parameter, depth, post.minus(inspection.limits().floor()), post);
+        return above("cut-deep", parameter, depth, post.minus(inspection.brief().length(Limits.FLOOR)), post);
     }
 
     Faults add(Optional<Fault> fault) {

@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Limits;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -37,6 +38,9 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
 
     /** A groove that ends with its panel runs on by so much at each end, in millimetres. */
     private static final double RUN_OUT = 1;
+
+    /** Where there is no cheek, a panel of one part in so many is offered: its cheeks are then as stout as it is. */
+    private static final int CHEEKS = 3;
 
     /** How far a groove runs. */
     public enum Run {
@@ -116,7 +120,8 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
     /** A groove that comes through its piece, or that leaves it no cheek. */
     @Override
     public List<Fault> faults(Inspection inspection) {
-        return Stream.of(throughFault(inspection.limits().floor()), cheekFault(inspection.whole().removes()))
+        return Stream
+                .of(throughFault(inspection.brief().length(Limits.FLOOR)), cheekFault(inspection.whole().removes()))
                 .flatMap(Optional::stream).toList();
     }
 
@@ -136,8 +141,8 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
         Length stock = meeting.referenceExtent().value();
         return Optional.of(Fault.inPost(this, "groove-no-cheek", Level.STOP,
                 Label.of("finding.grooveNoCheek", id(), panel.value(), stock),
-                new Mend.Change(panel, stock.times(1, Thresholds.CHEEK_SHARE).minus(panel.value())),
-                new Mend.Change(meeting.referenceExtent(), panel.value().times(Thresholds.CHEEK_SHARE).minus(stock))))
+                new Mend.Change(panel, stock.times(1, CHEEKS).minus(panel.value())),
+                new Mend.Change(meeting.referenceExtent(), panel.value().times(CHEEKS).minus(stock))))
                 .filter(_ -> Math.min(front, back) < Tolerance.LENGTH);
     }
 

@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Limits;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.List;
@@ -111,7 +112,7 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) 
     public List<Fault> faults(Inspection inspection) {
         Length tenonLength = tenon.length().value();
         return new Faults(this)
-                .above("haunch-deep", "haunch.depth", depth, Thresholds.allBut(tenonLength, Thresholds.HAUNCH_LEFT),
+                .above("haunch-deep", "haunch.depth", depth, inspection.brief().ratio(Limits.HAUNCH).of(tenonLength),
                         meeting().postExtent().value())
                 .list();
     }

@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Limits;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.List;
@@ -51,7 +52,8 @@ public record Housing(Meeting meeting, Amount depth) implements Joint {
     @Override
     public List<Fault> faults(Inspection inspection) {
         Length post = meeting.postExtent().value();
-        return new Faults(this).above("cut-deep", "housing.depth", depth, post.times(1, Thresholds.CUT_SHARE), post)
+        return new Faults(this)
+                .above("cut-deep", "housing.depth", depth, inspection.brief().ratio(Limits.CUT).of(post), post)
                 .list();
     }
 

@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Limits;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.LinkedHashMap;
@@ -125,7 +126,8 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
     public List<Fault> faults(Inspection inspection) {
         Length rail = meeting().rail().length().value();
         return new Faults(this)
-                .above("mortise-long", Brief.MORTISE_DEPTH, like.depth(), rail.times(1, Thresholds.MORTISE_SHARE),
+                .above("mortise-long", Brief.MORTISE_DEPTH, like.depth(),
+                        inspection.brief().ratio(Limits.END_MORTISE).of(rail),
                         rail.times(1, 2))
                 .list();
     }

@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Limits;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.List;
@@ -63,9 +64,10 @@ public record Mould(Amount width, Amount depth, boolean bevelled, boolean mitred
     }
 
     /** One that takes more than half of the piece along which it runs. */
-    Optional<Fault> fault(Joint joint) {
+    Optional<Fault> fault(Joint joint, Inspection inspection) {
         Length post = joint.meeting().postExtent().value();
-        return new Faults(joint).above("mould-wide", "mould.width", width, post.times(1, Thresholds.CUT_SHARE), post)
+        return new Faults(joint)
+                .above("mould-wide", "mould.width", width, inspection.brief().ratio(Limits.CUT).of(post), post)
                 .list().stream()
                 .findFirst();
     }

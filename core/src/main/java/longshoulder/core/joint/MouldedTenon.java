@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Limits;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.List;
@@ -109,8 +110,9 @@ public sealed interface MouldedTenon extends Joint permits LongAndShort, Glazing
     default List<Fault> faults(Inspection inspection) {
         Length post = meeting().postExtent().value();
         return new Faults(this)
-                .above("rebate-wide", "rebate.width", rebateWidth(), post.times(1, Thresholds.CUT_SHARE), post)
-                .add(mould().fault(this)).list();
+                .above("rebate-wide", "rebate.width", rebateWidth(), inspection.brief().ratio(Limits.CUT).of(post),
+                        post)
+                .add(mould().fault(this, inspection)).list();
     }
 
     @Override

@@ -1,5 +1,7 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.measure.Ratio;
+import longshoulder.core.brief.Limits;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.ArrayList;
@@ -161,9 +163,9 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
     @Override
     public List<Fault> faults(Inspection inspection) {
         List<Fault> faults = new ArrayList<>(joint.faults(inspection));
-        offsetFault(inspection.limits().drawbore()).ifPresent(faults::add);
-        thicknessFault().ifPresent(faults::add);
-        edgeFault().ifPresent(faults::add);
+        offsetFault(inspection.brief().length(Limits.DRAWBORE)).ifPresent(faults::add);
+        thicknessFault(inspection.brief().ratio(Limits.PEG)).ifPresent(faults::add);
+        edgeFault(inspection.brief().ratio(Limits.PEG_EDGE)).ifPresent(faults::add);
         return faults;
     }
 
@@ -179,16 +181,16 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
                 .filter(_ -> by.isGreaterThan(most));
     }
 
-    private Optional<Fault> thicknessFault() {
-        Length third = tenons().getFirst().width().value().times(1, Thresholds.PEG_SHARE);
+    private Optional<Fault> thicknessFault(Ratio share) {
+        Length most = share.of(tenons().getFirst().width().value());
         return Optional.of(Fault.inPost(this, "peg-thick", Level.RISK,
-                Label.of("finding.pegThick", id(), diameter.value(), third), Mend.set(this, "peg.diameter", third)))
-                .filter(_ -> diameter.value().isGreaterThan(third));
+                Label.of("finding.pegThick", id(), diameter.value(), most), Mend.set(this, "peg.diameter", most)))
+                .filter(_ -> diameter.value().isGreaterThan(most));
     }
 
     /** In the post the edge is its face; in the tenon it is the tip. */
-    private Optional<Fault> edgeFault() {
-        Length least = diameter.value().times(Thresholds.PEG_EDGE);
+    private Optional<Fault> edgeFault(Ratio diameters) {
+        Length least = diameters.of(diameter.value());
         Length atFace = fromShoulder.value();
         if (atFace.isLessThan(least)) {
             return Optional.of(Fault.inPost(this, "peg-near-edge", Level.RISK,
@@ -197,12 +199,12 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
         Length tenon = tenons().getFirst().shortCheek();
         Length atTip = tenon.minus(atFace).plus(offset.value());
         if (atTip.isLessThan(least)) {
-            Length thinner = tenon.times(1, 2 * Thresholds.PEG_EDGE);
+            Length thinner = diameters.whole(tenon).times(1, 2);
             return Optional.of(Fault.inPost(this, "peg-near-edge", Level.RISK,
                     Label.of("finding.pegNearTip", id(), atTip, least),
                     new Mend.Give(Label.of("remedy.pegThinner", id(), thinner),
                             Map.of("peg.diameter", new Value.Measured(thinner), "peg.from-shoulder",
-                                    new Value.Measured(thinner.times(Thresholds.PEG_EDGE))))));
+                                    new Value.Measured(diameters.of(thinner))))));
         }
         return Optional.empty();
     }

@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Limits;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.List;
@@ -96,7 +97,8 @@ public record StubTenon(Tenon tenon, Amount runnerHeight, Amount runnerDepth) im
     @Override
     public List<Fault> faults(Inspection inspection) {
         Length rail = meeting().rail().width().value();
-        return new Faults(this).below("stub-short", Brief.TENON_LENGTH, tenon.length(), Thresholds.STUB)
+        return new Faults(this)
+                .below("stub-short", Brief.TENON_LENGTH, tenon.length(), inspection.brief().length(Limits.STUB))
                 .deep("runner.depth", runnerDepth, inspection)
                 .above("runner-high", "runner.height", runnerHeight, rail, rail.plus(rail)).list();
     }

@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Limits;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.LinkedHashMap;
@@ -100,9 +101,9 @@ public record TaperedDovetail(Meeting meeting, Amount length, Amount root, Amoun
     public List<Fault> faults(Inspection inspection) {
         Length rail = meeting.rail().thickness().value();
         return new Faults(this).deep("tail.length", length, inspection)
-                .above("tail-thick", "tail.root", root, Thresholds.allBut(rail, Thresholds.TAIL_SHOULDERS), rail)
-                .below("tail-thin", "tail.root", root, rail.times(1, Thresholds.THINNEST_SHARE))
-                .above("tail-taper", "tail.taper", taper, root.value().times(1, Thresholds.TAIL_TAPER),
+                .above("tail-thick", "tail.root", root, inspection.brief().ratio(Limits.TAIL).of(rail), rail)
+                .below("tail-thin", "tail.root", root, inspection.brief().ratio(Limits.THINNEST).of(rail))
+                .above("tail-taper", "tail.taper", taper, inspection.brief().ratio(Limits.TAIL_TAPER).of(root.value()),
                         root.value().times(1, 2))
                 .list();
     }

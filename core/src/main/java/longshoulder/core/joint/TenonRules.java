@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Limits;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.brief.Brief;
@@ -116,7 +117,7 @@ final class TenonRules {
 
     /** To the floor that has to stay, less the room for glue. */
     private Amount longest() {
-        Amount floor = Setting.ruled("amount.floor", HouseRules.limit(setting.maker().brief(), HouseRules.FLOOR),
+        Amount floor = Setting.ruled("amount.floor", setting.maker().brief().length(Limits.FLOOR),
                 "rule.longest");
         return Amount.sum(Label.of("amount.tenonLength")).plus(meeting.postExtent()).minus(floor).minus(glueRoom())
                 .amount();

@@ -104,7 +104,7 @@ public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean o
 
     @Override
     public List<Fault> faults(Inspection inspection) {
-        List<Fault> faults = new ArrayList<>(wedging.isWedged() ? wedging.faults(this) : List.of());
+        List<Fault> faults = new ArrayList<>(wedging.isWedged() ? wedging.faults(this, inspection.brief()) : List.of());
         if (!oneEdge) {
             faults.add(Fault.inPost(this, "layout-two-edges", Level.RISK,
                     Label.of("finding.twoEdges", id(), meeting().post().id()),

@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Limits;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.ArrayList;
@@ -141,10 +142,12 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
         Length tongue = tenon.thickness().value();
         Length post = meeting().through().value();
         List<Fault> faults = new ArrayList<>(new Faults(this)
-                .above("tusk-thick", "tusk.thickness", thickness, tongue.times(1, Thresholds.TUSK_SHARE), tongue)
+                .above("tusk-thick", "tusk.thickness", thickness, inspection.brief().ratio(Limits.TUSK).of(tongue),
+                        tongue)
                 .below("tusk-narrow", "tusk.width", room, Length.fromMillimetres(slope * mm(tenon.width())))
-                .above("tusk-deep", "tusk.bury", bury, post.times(1, Thresholds.TUSK_SHARE), post).list());
-        Length least = inspection.limits().tuskRelish();
+                .above("tusk-deep", "tusk.bury", bury, inspection.brief().ratio(Limits.TUSK_DEEP).of(post), post)
+                .list());
+        Length least = inspection.brief().length(Limits.TUSK_RELISH);
         if (relish.value().isLessThan(least)) {
             faults.add(Fault.inRail(this, "tusk-relish", Level.RISK,
                     Label.of("finding.tuskRelish", id(), relish.value(), least),
@@ -156,11 +159,11 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
                     Mend.choose(Label.of("remedy.tuskTurn", id()), "tusk.wide-end",
                             wideAtFaceEdge ? "far-edge" : "face-edge")));
         }
-        if (bury.value().isLessThan(Thresholds.TUSK_BURY)) {
+        Length pulls = inspection.brief().length(Limits.TUSK_BURY);
+        if (bury.value().isLessThan(pulls)) {
             faults.add(Fault.inRail(this, "tusk-no-pull", Level.RISK,
-                    Label.of("finding.tuskNoPull", id(), bury.value(), Thresholds.TUSK_BURY),
-                    Mend.give(Label.of("remedy.tuskBury", id(), Thresholds.TUSK_BURY), "tusk.bury",
-                            Thresholds.TUSK_BURY)));
+                    Label.of("finding.tuskNoPull", id(), bury.value(), pulls),
+                    Mend.give(Label.of("remedy.tuskBury", id(), pulls), "tusk.bury", pulls)));
         }
         return faults;
     }

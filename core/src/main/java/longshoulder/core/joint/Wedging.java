@@ -1,5 +1,7 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.Limits;
 import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.ArrayList;
@@ -37,9 +39,6 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
     /** What the saw takes. */
     public static final Length KERF = Length.ofMillimetres(2);
 
-    /** One wedge opens a tenon up to this width; a wider one takes two. */
-    private static final Length ONE_WEDGE = Length.ofMillimetres(25);
-
     /** No wedges at all. */
     static Wedging none(Tenon tenon) {
         Amount nothing = Setting.ruled("amount.flare", Length.ZERO, "rule.noWedge");
@@ -52,7 +51,9 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
         if (chosen.equals("none")) {
             return none(tenon);
         }
-        int count = chosen.equals("two") || chosen.equals("fitting") && fittingCount(tenon) == 2 ? 2 : 1;
+        int count = chosen.equals("two") || chosen.equals("fitting") && takesTwo(tenon, setting.maker().brief())
+                ? 2
+                : 1;
         Amount flare = setting.givenOr("wedge.flare",
                 () -> Setting.ruled("amount.flare", Length.ofMicrometres(1_500), "rule.flare"));
         Amount run = setting.givenOr("wedge.flare-run",
@@ -66,13 +67,8 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
                 setting.choice("wedge.line", "across-grain").equals("across-grain"));
     }
 
-    /** How many wedges a tenon of this width ought to have. */
-    private int fittingCount() {
-        return fittingCount(tenon);
-    }
-
-    private static int fittingCount(Tenon tenon) {
-        return tenon.width().value().isGreaterThan(ONE_WEDGE) ? 2 : 1;
+    private static boolean takesTwo(Tenon tenon, Brief limits) {
+        return tenon.width().value().isGreaterThan(limits.length(Limits.ONE_WEDGE));
     }
 
     /** The same for a tenon that was fitted. */
@@ -180,20 +176,20 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
     }
 
     /** Wedges that split the post, cannot open their tenon, are too few or too many, or split it beyond the slot. */
-    List<Fault> faults(Joint joint) {
+    List<Fault> faults(Joint joint, Brief limits) {
         Length whole = tenon.length().value();
         List<Fault> faults = new ArrayList<>(new Faults(joint)
-                .above("slot-deep", "wedge.slot", slot, Thresholds.allBut(whole, Thresholds.SLOT_LEFT), whole)
-                .above("flare-wide", "wedge.flare", flare, run.value().times(1, Thresholds.STEEPEST_FLARE), run.value())
+                .above("slot-deep", "wedge.slot", slot, limits.ratio(Limits.SLOT).of(whole), whole)
+                .above("flare-wide", "wedge.flare", flare, limits.ratio(Limits.FLARE).of(run.value()), run.value())
                 .list());
         String id = joint.id();
-        countFault(joint).ifPresent(faults::add);
+        countFault(joint, limits).ifPresent(faults::add);
         if (!acrossGrain) {
             faults.add(Fault.inPost(joint, "wedge-with-grain", Level.RISK,
                     Label.of("finding.wedgeWithGrain", id, joint.meeting().post().id()),
                     Mend.choose(Label.of("remedy.wedgeAcross", id), "wedge.line", "across-grain")));
         }
-        Length least = tenon.depth().value().times(Thresholds.FLARE_RUN, Thresholds.FLARE_RUN_OF);
+        Length least = limits.ratio(Limits.FLARE_RUN).of(tenon.depth().value());
         if (run.value().isLessThan(least)) {
             faults.add(Fault.inPost(joint, "flare-short", Level.RISK,
                     Label.of("finding.flareShort", id, run.value(), tenon.depth().value(), least),
@@ -207,13 +203,14 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
     }
 
     /** One wedge opens a narrow tenon evenly, two a wide one. */
-    private Optional<Fault> countFault(Joint joint) {
-        if (count == fittingCount()) {
+    private Optional<Fault> countFault(Joint joint, Brief limits) {
+        boolean more = takesTwo(tenon, limits);
+        if (count == (more ? 2 : 1)) {
             return Optional.empty();
         }
-        boolean more = count < fittingCount();
         return Optional.of(Fault.inPost(joint, "wedge-count", more ? Level.RISK : Level.NOTE,
-                Label.of(more ? "finding.oneWedge" : "finding.twoWedges", joint.id(), tenon.width().value(), ONE_WEDGE),
+                Label.of(more ? "finding.oneWedge" : "finding.twoWedges", joint.id(), tenon.width().value(),
+                        limits.length(Limits.ONE_WEDGE)),
                 Mend.choose(Label.of(more ? "remedy.twoWedges" : "remedy.oneWedge", joint.id()), "tenon.wedges",
                         more ? "two" : "one")));
     }

@@ -9,9 +9,12 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
+import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.measure.EntryException;
+import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Ratio;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.EndCut;
 import longshoulder.core.reckoning.Label;
@@ -47,6 +50,16 @@ public final class Words {
     /** A length as it is shown, without its unit. */
     public String figure(Length length) {
         return decimal(showing.figure(length));
+    }
+
+    /** What was given for a parameter as it is shown, a length without its unit. */
+    public String figure(Value value) {
+        return switch (value) {
+            case Value.Measured(Length length) -> figure(length);
+            case Value.Turned(Angle angle) -> decimal(angle.toString());
+            case Value.Proportioned(Ratio ratio) -> ratio.toString();
+            case Value.Chosen(String option) -> option;
+        };
     }
 
     /** A number with the decimal sign of the language. */

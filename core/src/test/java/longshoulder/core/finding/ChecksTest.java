@@ -222,6 +222,7 @@ class ChecksTest {
                 Length.least(Length.ofMicrometres(250L * quarters), measure.greatest()).toString();
             case Parameter.Choice choice -> choice.options().get(quarters % choice.options().size());
             case Parameter.Turn _ -> "0°";
+            case Parameter.Proportion part -> part.usual().toString();
         });
     }
 

@@ -13,6 +13,10 @@ import java.util.List;
 import java.util.Set;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.HouseRules;
+import longshoulder.core.brief.Limits;
+import longshoulder.core.brief.Value;
+import longshoulder.core.measure.Angle;
+import longshoulder.core.measure.Ratio;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.measure.Length;
@@ -66,7 +70,7 @@ class SchoolsTest {
         assertThat(figure(Joints.in(with(HouseRules.LENGTH, "longest", "tenon.meeting", "full")), Brief.TENON_LENGTH))
                 .isEqualTo(mm("53.5"));
         assertThat(
-                figure(Joints.in(with(HouseRules.LENGTH, "longest", "tenon.meeting", "full", HouseRules.FLOOR, "10")),
+                figure(Joints.in(with(HouseRules.LENGTH, "longest", "tenon.meeting", "full", "limit.floor", "10")),
                         Brief.TENON_LENGTH))
                 .isEqualTo(mm("48.5"));
     }
@@ -184,15 +188,20 @@ class SchoolsTest {
         }
         assertThatThrownBy(() -> give(HouseRules.THICKNESS, "quarter").applyTo(table()))
                 .isInstanceOf(EditRefused.class);
-        assertThatThrownBy(() -> give(HouseRules.WALL, "80").applyTo(table())).isInstanceOf(EditRefused.class);
+        assertThatThrownBy(() -> give("limit.wall", "80").applyTo(table())).isInstanceOf(EditRefused.class);
+        for (Value beyond : List.of(new Value.Proportioned(new Ratio(3, 4)), new Value.Measured(mm("6")))) {
+            assertThatThrownBy(() -> new Edit.Give("limit.wall-share", beyond).applyTo(table()))
+                    .isInstanceOf(EditRefused.class);
+        }
     }
 
     @Test
     void limits_asGivenOrUsual() {
-        assertThat(HouseRules.limit(table().brief(), HouseRules.WALL)).isEqualTo(mm("6"));
-        assertThat(HouseRules.limit(with(HouseRules.WALL, "9").brief(), HouseRules.WALL)).isEqualTo(mm("9"));
-        assertThatThrownBy(() -> HouseRules.limit(table().brief(), HouseRules.THICKNESS))
-                .isInstanceOf(IllegalArgumentException.class);
-        assertThat(new Edit.LeaveToSchool(HouseRules.WALL).applyTo(with(HouseRules.WALL, "9"))).isEqualTo(table());
+        assertThat(table().brief().length(Limits.WALL)).isEqualTo(mm("6"));
+        assertThat(with("limit.wall", "9").brief().length(Limits.WALL)).isEqualTo(mm("9"));
+        assertThat(table().brief().ratio(Limits.WALL_SHARE)).isEqualTo(new Ratio(1, 4));
+        assertThat(with("limit.wall-share", "20 %").brief().ratio(Limits.WALL_SHARE)).isEqualTo(new Ratio(1, 5));
+        assertThat(table().brief().angle(Limits.SHORT_GRAIN)).isEqualTo(new Angle(10));
+        assertThat(new Edit.LeaveToSchool("limit.wall").applyTo(with("limit.wall", "9"))).isEqualTo(table());
     }
 }

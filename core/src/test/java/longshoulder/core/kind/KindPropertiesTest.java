@@ -105,6 +105,7 @@ class KindPropertiesTest {
                 Optional.of(new Value.Chosen(choice.options().get(random.nextInt(choice.options().size()))));
             case Parameter.Turn turn -> Optional.of(new Value.Turned(
                     new Angle(random.nextInt(3) == 0 ? 0 : random.nextDouble() * turn.greatest().degrees())));
+            case Parameter.Proportion part -> part.preset(false);
             case Parameter.Measure measure -> measure.metric().map(usual -> {
                 long least = measure.least().picometres();
                 long room = measure.greatest().picometres() - least;

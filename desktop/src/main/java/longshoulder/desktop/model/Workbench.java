@@ -14,6 +14,7 @@ import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.joint.Joint;
+import longshoulder.core.brief.Parameter;
 import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.LengthEntry;
@@ -201,6 +202,23 @@ public final class Workbench {
         } catch (EntryException refused) {
             notice.set(Notice.of(words().say(refused)));
             return Optional.empty();
+        }
+    }
+
+    /**
+     * Gives a parameter what was typed. Nothing at all leaves it as it usually stands; a refusal becomes a notice.
+     *
+     * @return whether it was taken
+     */
+    public boolean give(Parameter parameter, String typed) {
+        if (typed.isBlank()) {
+            return edit(new Edit.LeaveToSchool(parameter.name()));
+        }
+        try {
+            return edit(new Edit.Give(parameter.name(), parameter.read(typed, project().showing().unit())));
+        } catch (EntryException refused) {
+            say(words().say(refused));
+            return false;
         }
     }
 

@@ -3,7 +3,6 @@ package longshoulder.desktop.panel;
 import longshoulder.desktop.look.Lines;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -16,9 +15,6 @@ import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kinds;
-import longshoulder.core.measure.Angle;
-import longshoulder.core.measure.EntryException;
-import longshoulder.core.project.Edit;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.ChoiceButton;
 import longshoulder.desktop.look.FigureField;
@@ -86,11 +82,10 @@ public final class BriefForm extends VBox {
         for (Parameter parameter : Kinds.find(brief.kind()).orElseThrow().parameters()) {
             switch (parameter) {
                 case Parameter.Choice choice -> chosen.add(way(choice));
-                case Parameter.Turn turn ->
-                    given.add(size(turn, bench.words().decimal(brief.angle(turn.name()).toString())));
+                case Parameter.Turn turn -> given.add(size(turn, new Value.Turned(brief.angle(turn))));
+                case Parameter.Proportion part -> given.add(size(part, new Value.Proportioned(brief.ratio(part))));
                 case Parameter.Measure measure -> brief.measure(measure.name()).filter(known -> isKinds(measure))
-                        .ifPresent(
-                                amount -> given.add(size(measure, bench.words().figure(amount.value()))));
+                        .ifPresent(amount -> given.add(size(measure, new Value.Measured(amount.value()))));
             }
         }
         FocusKeeper.rebuild(this, () -> {
@@ -129,27 +124,18 @@ public final class BriefForm extends VBox {
         return line;
     }
 
-    private HBox size(Parameter parameter, String figure) {
-        FigureField field = new FigureField(figure, bench.words().meaning(parameter), true, true, () -> {},
-                typed -> read(parameter, typed).map(value -> bench.edit(new Edit.Give(parameter.name(), value)))
-                        .orElse(false));
-        return line(parameter, field.named("brief-" + parameter.name()));
+    private HBox size(Parameter parameter, Value value) {
+        return line(parameter, figure(bench, parameter, value, true).named("brief-" + parameter.name()));
     }
 
-    private Optional<Value> read(Parameter parameter, String typed) {
-        return switch (parameter) {
-            case Parameter.Turn _ -> angle(typed);
-            case Parameter.Measure _,Parameter.Choice _ -> bench.read(typed).map(Value.Measured::new);
-        };
-    }
-
-    private Optional<Value> angle(String typed) {
-        try {
-            return Optional.of(new Value.Turned(Angle.read(typed)));
-        } catch (EntryException refused) {
-            bench.say(bench.words().say(refused));
-            return Optional.empty();
-        }
+    /**
+     * What a parameter stands at, to be typed over.
+     *
+     * @param given whether the maker gave it
+     */
+    static FigureField figure(Workbench bench, Parameter parameter, Value value, boolean given) {
+        return new FigureField(bench.words().figure(value), bench.words().meaning(parameter), given, true, () -> {},
+                typed -> bench.give(parameter, typed));
     }
 
     private VBox way(Parameter.Choice choice) {

@@ -144,7 +144,7 @@ public final class LengthList extends VBox {
         VBox notes = new VBox();
         notes.getStyleClass().add("length-notes");
         boolean lit = piece.id().equals(bench.pieceProperty().get());
-        Length run = HouseRules.limit(bench.project().brief(), HouseRules.FENCE_RUN);
+        Length run = bench.project().brief().length(HouseRules.FENCE_RUN);
         if (lit) {
             Stream.of(piece.start(), piece.finish()).flatMap(cut -> bench.words().say(cut, run).stream()).distinct()
                     .forEach(sentence -> notes.getChildren().add(Lines.of(sentence)));

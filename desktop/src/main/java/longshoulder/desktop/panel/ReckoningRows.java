@@ -70,7 +70,7 @@ final class ReckoningRows {
 
     /** How slanted ends are set out and sawn; once where both are cut alike. */
     private void angles(PlannedPiece piece) {
-        Length run = HouseRules.limit(bench.project().brief(), HouseRules.FENCE_RUN);
+        Length run = bench.project().brief().length(HouseRules.FENCE_RUN);
         List<String> start = bench.words().say(piece.start(), run);
         List<String> finish = bench.words().say(piece.finish(), run);
         if (start.isEmpty() && finish.isEmpty()) {

@@ -24,7 +24,6 @@ import longshoulder.core.wood.Tools;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.ChoiceButton;
 import longshoulder.desktop.look.ChoiceButton.Choice;
-import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.files.Remembered;
@@ -148,7 +147,7 @@ public final class WorkshopForm extends VBox {
     private GridPane limits() {
         List<Node> lines = new ArrayList<>();
         for (Parameter rule : HouseRules.parameters()) {
-            if (rule instanceof Parameter.Measure) {
+            if (!(rule instanceof Parameter.Choice)) {
                 lines.add(limit(rule));
             }
         }
@@ -158,11 +157,9 @@ public final class WorkshopForm extends VBox {
     }
 
     private HBox limit(Parameter rule) {
-        boolean given = bench.project().brief().measure(rule.name()).isPresent();
-        String figure = bench.words().figure(HouseRules.limit(bench.project().brief(), rule.name()));
-        FigureField field = new FigureField(figure, bench.words().meaning(rule), given, true, () -> {},
-                typed -> bench.read(typed).map(length -> bench.edit(new Edit.Give(rule.name(),
-                        new Value.Measured(length)))).orElse(false));
-        return BriefForm.line(bench.words().meaning(rule), field.named("rule-" + rule.name()));
+        Optional<Value> given = Optional.ofNullable(bench.project().brief().values().get(rule.name()));
+        Value value = given.or(() -> rule.preset(bench.project().showing().isInches())).orElseThrow();
+        return BriefForm.line(bench.words().meaning(rule),
+                BriefForm.figure(bench, rule, value, given.isPresent()).named("rule-" + rule.name()));
     }
 }
