@@ -45,11 +45,11 @@ final class KindsCommand implements Callable<Integer> {
     }
 
     private static void describe(PrintWriter out, Parameter parameter, Words words) {
-        out.printf("  %-18s %s (%s)%n", parameter.name(), words.meaning(parameter), switch (parameter) {
+        out.printf("  %-21s %s (%s)%n", parameter.name(), words.meaning(parameter), switch (parameter) {
             case Parameter.Measure measure ->
                 measure.preset(false).map(Object::toString).orElse("left to the school") + "; "
                         + words.length(measure.least()) + " to " + words.length(measure.greatest());
-            case Parameter.Turn turn -> turn.least() + " to " + turn.greatest();
+            case Parameter.Turn turn -> turn.usual() + "; " + turn.least() + " to " + turn.greatest();
             case Parameter.Proportion part -> part.usual() + "; " + part.least() + " to " + part.greatest();
             case Parameter.Choice choice -> String.join(", ", choice.options());
         });

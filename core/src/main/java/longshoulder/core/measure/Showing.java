@@ -1,6 +1,7 @@
 package longshoulder.core.measure;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 
 /**
  * How lengths are shown: the unit, and the step to which a figure is rounded. Rounding is for showing only: each figure
@@ -62,6 +63,15 @@ public enum Showing {
                 ? inches(steps)
                 : BigDecimal.valueOf(steps * (step / 100_000_000L), 1).stripTrailingZeros()
                         .add(BigDecimal.ZERO).toPlainString();
+    }
+
+    /** A figure that rounding would spoil, such as a clearance: to a ten-thousandth where the step is too coarse for it. */
+    public String finely(Length length) {
+        return rounded(length).equals(length)
+                ? figure(length)
+                : BigDecimal.valueOf(length.picometres())
+                        .divide(BigDecimal.valueOf(unit().picometres()), 4, RoundingMode.HALF_EVEN)
+                        .stripTrailingZeros().toPlainString();
     }
 
     /** The figure with its unit: "599.1 mm", "49 5/8 in". */

@@ -52,6 +52,11 @@ public final class Words {
         return decimal(showing.figure(length));
     }
 
+    /** What a limit stands at, a length without its unit and as fine as it is. */
+    public String finely(Value limit) {
+        return limit instanceof Value.Measured(Length length) ? decimal(showing.finely(length)) : figure(limit);
+    }
+
     /** What was given for a parameter as it is shown, a length without its unit. */
     public String figure(Value value) {
         return switch (value) {

@@ -25,6 +25,15 @@ class ShowingTest {
         assertThat(Showing.SIXTY_FOURTHS.chainError(List.of(third.times(2), third.times(2)))).isEqualTo(Length.ZERO);
     }
 
+    /** A clearance of a twentieth is not shown as none, and what can be shown is shown as everywhere. */
+    @Test
+    void finely_keepsWhatRoundingWouldSpoil() {
+        assertThat(Showing.TENTH_MILLIMETRES.finely(Length.ofMicrometres(-50))).isEqualTo("-0.05");
+        assertThat(Showing.TENTH_MILLIMETRES.finely(Length.ofMillimetres(6))).isEqualTo("6");
+        assertThat(Showing.SIXTY_FOURTHS.finely(Length.ofMicrometres(250))).isEqualTo("0.0098");
+        assertThat(Showing.SIXTY_FOURTHS.finely(Length.ofInches(3, 8))).isEqualTo("3/8");
+    }
+
     @Test
     void parse_readsEveryCode() {
         for (Showing showing : Showing.values()) {

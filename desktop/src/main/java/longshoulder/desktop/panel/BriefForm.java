@@ -125,7 +125,8 @@ public final class BriefForm extends VBox {
     }
 
     private HBox size(Parameter parameter, Value value) {
-        return line(parameter, figure(bench, parameter, value, true).named("brief-" + parameter.name()));
+        return line(parameter,
+                figure(bench, parameter, bench.words().figure(value), true).named("brief-" + parameter.name()));
     }
 
     /**
@@ -133,8 +134,8 @@ public final class BriefForm extends VBox {
      *
      * @param given whether the maker gave it
      */
-    static FigureField figure(Workbench bench, Parameter parameter, Value value, boolean given) {
-        return new FigureField(bench.words().figure(value), bench.words().meaning(parameter), given, true, () -> {},
+    static FigureField figure(Workbench bench, Parameter parameter, String figure, boolean given) {
+        return new FigureField(figure, bench.words().meaning(parameter), given, true, () -> {},
                 typed -> bench.give(parameter, typed));
     }
 

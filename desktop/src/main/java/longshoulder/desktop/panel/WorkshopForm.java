@@ -160,6 +160,7 @@ public final class WorkshopForm extends VBox {
         Optional<Value> given = Optional.ofNullable(bench.project().brief().values().get(rule.name()));
         Value value = given.or(() -> rule.preset(bench.project().showing().isInches())).orElseThrow();
         return BriefForm.line(bench.words().meaning(rule),
-                BriefForm.figure(bench, rule, value, given.isPresent()).named("rule-" + rule.name()));
+                BriefForm.figure(bench, rule, bench.words().finely(value), given.isPresent())
+                        .named("rule-" + rule.name()));
     }
 }
