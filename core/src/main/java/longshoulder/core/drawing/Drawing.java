@@ -45,16 +45,7 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes) {
 
     /** The box round all its lines. */
     public Extent extent() {
-        double x0 = Double.POSITIVE_INFINITY;
-        double y0 = Double.POSITIVE_INFINITY;
-        double x1 = Double.NEGATIVE_INFINITY;
-        double y1 = Double.NEGATIVE_INFINITY;
-        for (Stroke stroke : strokes) {
-            x0 = Math.min(x0, Math.min(stroke.from().getX(), stroke.to().getX()));
-            y0 = Math.min(y0, Math.min(stroke.from().getY(), stroke.to().getY()));
-            x1 = Math.max(x1, Math.max(stroke.from().getX(), stroke.to().getX()));
-            y1 = Math.max(y1, Math.max(stroke.from().getY(), stroke.to().getY()));
-        }
-        return strokes.isEmpty() ? new Extent(0, 0, 0, 0) : new Extent(x0, y0, x1, y1);
+        return strokes.stream().map(stroke -> Extent.of(stroke.from(), stroke.to())).reduce(Extent::and)
+                .orElse(new Extent(0, 0, 0, 0));
     }
 }

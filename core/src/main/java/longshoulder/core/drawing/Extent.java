@@ -1,7 +1,37 @@
 package longshoulder.core.drawing;
 
-/** The box round a drawing, in millimetres; all zero for an empty one. */
+import java.util.List;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
+
+/** The box round a drawing, or round something in it, in millimetres; all zero for an empty one. */
 public record Extent(double left, double low, double right, double high) {
+
+    /** The box round some points, at least one. */
+    static Extent of(List<Vector2D> points) {
+        Extent box = of(points.getFirst(), points.getFirst());
+        for (Vector2D point : points) {
+            box = box.and(of(point, point));
+        }
+        return box;
+    }
+
+    /** The box round a straight line. */
+    static Extent of(Vector2D from, Vector2D to) {
+        return new Extent(Math.min(from.getX(), to.getX()), Math.min(from.getY(), to.getY()),
+                Math.max(from.getX(), to.getX()), Math.max(from.getY(), to.getY()));
+    }
+
+    /** The box round both. */
+    Extent and(Extent other) {
+        return new Extent(Math.min(left, other.left), Math.min(low, other.low), Math.max(right, other.right),
+                Math.max(high, other.high));
+    }
+
+    /** Whether they lie no farther apart than so. */
+    boolean meets(Extent other, double apart) {
+        return other.right > left - apart && other.left < right + apart && other.high > low - apart
+                && other.low < high + apart;
+    }
 
     public double width() {
         return right - left;

@@ -25,51 +25,75 @@ final class HiddenLines {
     private final List<Shown> pieces;
     private final View view;
     private final boolean keepHidden;
-    private final Shadow[] shadows;
+    private final List<Cast> casts = new ArrayList<>();
     private final List<Stroke> strokes = new ArrayList<>();
+
+    /** What a piece hides, and the box round it in the picture. */
+    private record Cast(List<Shadow> shadows, Extent box) {
+
+        static Cast of(Shown piece, View view) {
+            List<Shadow> shadows = piece.hiding().stream().map(cell -> new Shadow(cell, piece.hiding(), view)).toList();
+            return new Cast(shadows,
+                    shadows.stream().map(Shadow::box).reduce(Extent::and).orElse(new Extent(0, 0, 0, 0)));
+        }
+    }
 
     /** @param keepHidden whether hidden stretches are wanted, or dropped */
     HiddenLines(List<Shown> pieces, View view, boolean keepHidden) {
         this.pieces = pieces;
         this.view = view;
         this.keepHidden = keepHidden;
-        List<Shadow> cast = new ArrayList<>();
-        for (Shown piece : pieces) {
-            piece.hiding().forEach(cell -> cast.add(new Shadow(cell, piece.hiding(), view)));
-        }
-        shadows = cast.toArray(Shadow[]::new);
+        pieces.forEach(piece -> casts.add(Cast.of(piece, view)));
     }
 
     List<Stroke> strokes() {
-        for (Shown piece : pieces) {
+        for (int i = 0; i < pieces.size(); i++) {
+            Shown piece = pieces.get(i);
+            Shadow[] near = near(casts.get(i).box);
             for (Mesh.Edge edge : piece.mesh().edges()) {
-                cut(piece.piece(), edge);
+                cut(piece.piece(), edge, near);
             }
             for (Mesh.Bend bend : piece.mesh().bends()) {
                 if (bend.isOutline(view.toEye())) {
-                    cut(piece.piece(), bend.edge());
+                    cut(piece.piece(), bend.edge(), near);
                 }
             }
         }
         return strokes;
     }
 
-    private void cut(String piece, Mesh.Edge edge) {
+    /** The shadows that may fall on what has this box. */
+    private Shadow[] near(Extent box) {
+        List<Shadow> near = new ArrayList<>();
+        for (Cast cast : casts) {
+            if (cast.box.meets(box, Shadow.SEAM)) {
+                for (Shadow shadow : cast.shadows) {
+                    if (shadow.mayHide(box)) {
+                        near.add(shadow);
+                    }
+                }
+            }
+        }
+        return near.toArray(Shadow[]::new);
+    }
+
+    private void cut(String piece, Mesh.Edge edge, Shadow[] near) {
         Vector2D flatFrom = view.flat(edge.from());
         Vector2D flatTo = view.flat(edge.to());
         if (flatFrom.distance(flatTo) < SHORTEST) {
             return;
         }
-        double left = Math.min(flatFrom.getX(), flatTo.getX());
-        double right = Math.max(flatFrom.getX(), flatTo.getX());
-        double low = Math.min(flatFrom.getY(), flatTo.getY());
-        double high = Math.max(flatFrom.getY(), flatTo.getY());
+        Extent box = Extent.of(flatFrom, flatTo);
         List<double[]> hidden = new ArrayList<>();
-        for (Shadow shadow : shadows) {
-            if (shadow.mayHide(left, right, low, high)) {
+        for (int i = 0; i < near.length; i++) {
+            Shadow shadow = near[i];
+            if (shadow.mayHide(box)) {
                 double[] part = shadow.hidden(edge.from(), edge.to());
                 if (part[0] <= 0 && part[1] >= 1) {
-                    // Nothing of it is seen, whatever else stands before it: most edges of tenons end here.
+                    // Nothing of it is seen, whatever else stands before it: most edges of tenons end here, and what hides one of
+                    // them hides the next.
+                    near[i] = near[0];
+                    near[0] = shadow;
                     add(piece, edge, 0, 1, Stroke.Kind.HIDDEN);
                     return;
                 }

@@ -15,29 +15,34 @@ final class Overlaps {
 
     private static final double NEAR = 0.01;
 
-    /** Lines whose directions differ by less, in radians, and whose distances from the origin differ by less, in millimetres, are compared. */
-    private static final double ANGLE = 0.05;
-    private static final double OFFSET = 1;
+    /** Lines whose directions differ by less than half of this, in radians, are compared. */
+    private static final double ANGLE = 0.1;
+
+    /** So are lines whose distances from the origin differ by less than half of this, in millimetres. */
+    private static final double OFFSET = 2;
 
     /** Directions are told from here on, in radians, so that no usual one lies where they begin again. */
     private static final double FIRST = -0.3;
 
-    /** Where the straight line through a stroke lies: strokes that cover each other lie at the same place or at places side by side. */
-    private record Place(long angle, long offset) {
+    /** Where the straight line through a stroke lies, in steps of direction and distance. */
+    private record Line(double turn, double offset) {
 
-        static Place of(Stroke stroke) {
+        static Line of(Stroke stroke) {
             double x = stroke.to().getX() - stroke.from().getX();
             double y = stroke.to().getY() - stroke.from().getY();
             double angle = Math.atan2(y, x);
             double turn = angle - Math.PI * Math.floor((angle - FIRST) / Math.PI);
             double offset = Math.cos(turn) * stroke.from().getY() - Math.sin(turn) * stroke.from().getX();
-            return new Place(Math.round(turn / ANGLE), Math.round(offset / OFFSET));
+            return new Line(turn / ANGLE, offset / OFFSET);
         }
 
-        Place beside(int turns, int steps) {
-            return new Place(angle + turns, offset + steps);
+        Place place() {
+            return new Place(Math.round(turn), Math.round(offset));
         }
     }
+
+    /** Lines that are compared lie at the same place or at those that are next to it. */
+    private record Place(long turn, long offset) {}
 
     private record Sized(Stroke stroke, double squared) {
 
@@ -65,17 +70,30 @@ final class Overlaps {
 
     private void keep(Stroke stroke) {
         kept.add(stroke);
-        places.computeIfAbsent(Place.of(stroke), place -> new ArrayList<>()).add(stroke);
+        places.computeIfAbsent(Line.of(stroke).place(), place -> new ArrayList<>()).add(stroke);
     }
 
     private boolean isCovered(Stroke stroke) {
-        Place place = Place.of(stroke);
-        for (int turns = -1; turns <= 1; turns++) {
-            for (int steps = -1; steps <= 1; steps++) {
-                for (Stroke other : places.getOrDefault(place.beside(turns, steps), List.of())) {
-                    if (covers(other, stroke)) {
-                        return true;
-                    }
+        Line line = Line.of(stroke);
+        Place place = line.place();
+        long turn = next(line.turn);
+        long offset = next(line.offset);
+        return isCovered(stroke, place) || isCovered(stroke, new Place(place.turn, offset))
+                || isCovered(stroke, new Place(turn, place.offset)) || isCovered(stroke, new Place(turn, offset));
+    }
+
+    /** The second nearest whole number. */
+    private static long next(double at) {
+        long nearest = Math.round(at);
+        return at < nearest ? nearest - 1 : nearest + 1;
+    }
+
+    private boolean isCovered(Stroke stroke, Place place) {
+        List<Stroke> there = places.get(place);
+        if (there != null) {
+            for (Stroke other : there) {
+                if (covers(other, stroke)) {
+                    return true;
                 }
             }
         }

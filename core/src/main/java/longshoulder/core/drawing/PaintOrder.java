@@ -56,8 +56,7 @@ final class PaintOrder {
     private static boolean isBuried(Cell cell, int piece, List<Shown> pieces) {
         for (int at = 0; at < pieces.size(); at++) {
             Shown other = pieces.get(at);
-            if (at != piece && other.solid().bounds().overlaps(cell.bounds())
-                    && other.hiding().stream().anyMatch(part -> part.contains(cell))) {
+            if (at != piece && other.solid().bounds().overlaps(cell.bounds()) && other.hides(cell)) {
                 return true;
             }
         }

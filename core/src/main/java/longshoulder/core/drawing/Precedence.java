@@ -26,8 +26,7 @@ final class Precedence {
         this.items = items;
         this.view = view;
         items.forEach(item -> before.add(new BitSet()));
-        BoxPairs.of(items.stream().map(item -> item.outline().box()).toList())
-                .forEach(pair -> relate(pair.first(), pair.second()));
+        BoxPairs.visit(items.stream().map(item -> item.outline().box()).toList(), this::relate);
     }
 
     /** The first that must be painted before a cell, from an index on; less than nothing if there is none. */

@@ -8,7 +8,6 @@ import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.geometry.View;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /**
  * All points that a convex cell hides from the eye: the cell itself and everything behind it.
@@ -20,18 +19,16 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
 final class Shadow {
 
     /** How far a seam seen edge on is widened. */
-    private static final double SEAM = 3 * Tolerance.LENGTH;
+    static final double SEAM = 3 * Tolerance.LENGTH;
 
     /** No part at all: it ends before it begins. */
     private static final double[] NONE = {1, 0};
 
-    private final List<HalfSpace> bounds = new ArrayList<>();
-    private double left = Double.POSITIVE_INFINITY;
-    private double right = Double.NEGATIVE_INFINITY;
-    private double low = Double.POSITIVE_INFINITY;
-    private double high = Double.NEGATIVE_INFINITY;
+    private final HalfSpace[] bounds;
+    private final Extent box;
 
     Shadow(Cell cell, List<Cell> whole, View view) {
+        List<HalfSpace> sides = new ArrayList<>();
         List<HalfSpace> towards = new ArrayList<>();
         List<HalfSpace> away = new ArrayList<>();
         for (Polygon face : cell.faces()) {
@@ -41,16 +38,17 @@ final class Shadow {
             } else if (facing < -Tolerance.DIRECTION) {
                 away.add(face.plane());
             } else {
-                bounds.add(seam(face, cell, whole) ? widened(face.plane()) : face.plane());
+                sides.add(seam(face, cell, whole) ? widened(face.plane()) : face.plane());
             }
         }
-        cell.corners().forEach(corner -> extend(view.flat(corner)));
+        box = Extent.of(cell.corners().stream().map(view::flat).toList());
         for (HalfSpace front : towards) {
             for (HalfSpace back : away) {
-                combine(front, back, view);
+                combine(front, back, view, sides);
             }
         }
-        bounds.addAll(towards);
+        sides.addAll(towards);
+        bounds = sides.toArray(HalfSpace[]::new);
     }
 
     /** Whether the wood goes on in another cell beyond this face. */
@@ -77,26 +75,24 @@ final class Shadow {
         return new HalfSpace(plane.normal(), plane.offset() + SEAM);
     }
 
-    private void extend(Vector2D point) {
-        left = Math.min(left, point.getX());
-        right = Math.max(right, point.getX());
-        low = Math.min(low, point.getY());
-        high = Math.max(high, point.getY());
-    }
-
-    private void combine(HalfSpace front, HalfSpace back, View view) {
+    private static void combine(HalfSpace front, HalfSpace back, View view, List<HalfSpace> sides) {
         double f = front.normal().dot(view.toEye());
         double b = -back.normal().dot(view.toEye());
         Vector3D normal = front.normal().multiply(b).add(back.normal().multiply(f));
         double size = normal.norm();
         if (size > Tolerance.DIRECTION) {
-            bounds.add(new HalfSpace(normal.normalize(), (front.offset() * b + back.offset() * f) / size));
+            sides.add(new HalfSpace(normal.normalize(), (front.offset() * b + back.offset() * f) / size));
         }
     }
 
-    /** Whether a stretch of the picture with this box can lie in the shadow at all: a quick test. */
-    boolean mayHide(double boxLeft, double boxRight, double boxLow, double boxHigh) {
-        return boxRight > left - SEAM && boxLeft < right + SEAM && boxHigh > low - SEAM && boxLow < high + SEAM;
+    /** Whether what has this box in the picture can lie in the shadow at all: a quick test. */
+    boolean mayHide(Extent other) {
+        return box.meets(other, SEAM);
+    }
+
+    /** The box round the cell in the picture. */
+    Extent box() {
+        return box;
     }
 
     /**

@@ -65,6 +65,16 @@ public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside,
         return new Shown(piece, solid, Mesh.of(solid));
     }
 
+    /** Whether a cell lies wholly inside one of its own. In a plain loop: it is asked some ten thousand times a picture. */
+    boolean hides(Cell cell) {
+        for (Cell part : hiding) {
+            if (part.contains(cell)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** The same, elsewhere and away from what hides its joints: its skin is carried along and not made anew. */
     public Shown shifted(Vector3D by) {
         Pose there = new Pose(by, Vector3D.Unit.PLUS_X, Vector3D.Unit.PLUS_Y, Vector3D.Unit.PLUS_Z);

@@ -13,23 +13,35 @@ public final class BoxPairs {
 
     private BoxPairs() {}
 
+    /** What is done with a pair. */
+    @FunctionalInterface
+    public interface Visitor {
+        void visit(int first, int second);
+    }
+
     /** All pairs that share more than a touch, ordered by first and second. */
     public static List<Pair> of(List<Bounds> boxes) {
+        List<Pair> pairs = new ArrayList<>();
+        visit(boxes, (first, second) -> pairs.add(new Pair(first, second)));
+        pairs.sort(Comparator.comparingInt(Pair::first).thenComparingInt(Pair::second));
+        return pairs;
+    }
+
+    /** The same pairs in no order, for those whose order does not matter. */
+    public static void visit(List<Bounds> boxes, Visitor visitor) {
         List<Integer> fromLeft = IntStream.range(0, boxes.size()).boxed()
                 .sorted(Comparator.comparingDouble(box -> boxes.get(box).least().getX())).toList();
-        List<Pair> pairs = new ArrayList<>();
         for (int i = 0; i < fromLeft.size(); i++) {
             int one = fromLeft.get(i);
-            double right = boxes.get(one).greatest().getX();
+            Bounds box = boxes.get(one);
+            double right = box.greatest().getX();
             // What begins beyond a box's right end cannot touch it, nor can anything after that.
             for (int j = i + 1; j < fromLeft.size() && boxes.get(fromLeft.get(j)).least().getX() < right; j++) {
                 int other = fromLeft.get(j);
-                if (boxes.get(one).overlaps(boxes.get(other))) {
-                    pairs.add(new Pair(Math.min(one, other), Math.max(one, other)));
+                if (box.overlaps(boxes.get(other))) {
+                    visitor.visit(Math.min(one, other), Math.max(one, other));
                 }
             }
         }
-        pairs.sort(Comparator.comparingInt(Pair::first).thenComparingInt(Pair::second));
-        return pairs;
     }
 }
