@@ -2,6 +2,7 @@ package longshoulder.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Polygon;
@@ -47,8 +48,8 @@ final class Shadow {
                 combine(front, back, view, sides);
             }
         }
-        sides.addAll(towards);
-        bounds = sides.toArray(HalfSpace[]::new);
+        // Those that look at the eye first: most of what shares the shadow's place in the picture lies before the cell.
+        bounds = Stream.concat(towards.stream(), sides.stream()).toArray(HalfSpace[]::new);
     }
 
     /** Whether the wood goes on in another cell beyond this face. */
