@@ -9,12 +9,18 @@ import longshoulder.core.plan.PlannedPiece;
  *
  * @param patches faces that look at the eye, farthest first: painted in this order, nearer ones cover farther ones
  * @param strokes edges, cut into visible and hidden stretches
+ * @param extent the box round all its lines
  */
-public record Drawing(List<Patch> patches, List<Stroke> strokes) {
+public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) {
 
     public Drawing {
         patches = List.copyOf(patches);
         strokes = List.copyOf(strokes);
+    }
+
+    private Drawing(List<Patch> patches, List<Stroke> strokes) {
+        this(patches, strokes, strokes.stream().map(stroke -> Extent.of(stroke.from(), stroke.to()))
+                .reduce(Extent::and).orElse(new Extent(0, 0, 0, 0)));
     }
 
     /** Draws pieces as they stand, seen in a view. */
@@ -41,11 +47,5 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes) {
     /** How many pieces it shows. */
     public long pieces() {
         return strokes.stream().map(Stroke::piece).distinct().count();
-    }
-
-    /** The box round all its lines. */
-    public Extent extent() {
-        return strokes.stream().map(stroke -> Extent.of(stroke.from(), stroke.to())).reduce(Extent::and)
-                .orElse(new Extent(0, 0, 0, 0));
     }
 }

@@ -8,11 +8,17 @@ public record Extent(double left, double low, double right, double high) {
 
     /** The box round some points, at least one. */
     static Extent of(List<Vector2D> points) {
-        Extent box = of(points.getFirst(), points.getFirst());
+        double left = Double.POSITIVE_INFINITY;
+        double low = Double.POSITIVE_INFINITY;
+        double right = Double.NEGATIVE_INFINITY;
+        double high = Double.NEGATIVE_INFINITY;
         for (Vector2D point : points) {
-            box = box.and(of(point, point));
+            left = Math.min(left, point.getX());
+            low = Math.min(low, point.getY());
+            right = Math.max(right, point.getX());
+            high = Math.max(high, point.getY());
         }
-        return box;
+        return new Extent(left, low, right, high);
     }
 
     /** The box round a straight line. */

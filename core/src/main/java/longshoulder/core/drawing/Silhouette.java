@@ -12,19 +12,21 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
  * The outline of something convex in a picture.
  *
  * @param corners anticlockwise, no three on a line
- * @param left the box round it
+ * @param extent the box round it
  */
-record Silhouette(List<Vector2D> corners, double left, double low, double right, double high) {
+record Silhouette(List<Vector2D> corners, Extent extent) {
+
+    private static final Comparator<Vector2D> FROM_LEFT = (one, other) -> one.getX() == other.getX()
+            ? Double.compare(one.getY(), other.getY())
+            : Double.compare(one.getX(), other.getX());
 
     /** The smallest convex outline round some points: the lower chain from left to right, then the upper one back. */
     static Silhouette of(List<Vector2D> points) {
-        List<Vector2D> sorted = points.stream()
-                .sorted(Comparator.comparingDouble(Vector2D::getX).thenComparingDouble(Vector2D::getY)).toList();
+        List<Vector2D> sorted = new ArrayList<>(points);
+        sorted.sort(FROM_LEFT);
         List<Vector2D> outline = new ArrayList<>(chain(sorted));
         outline.addAll(chain(sorted.reversed()));
-        return new Silhouette(outline, sorted.getFirst().getX(),
-                outline.stream().mapToDouble(Vector2D::getY).min().orElse(0), sorted.getLast().getX(),
-                outline.stream().mapToDouble(Vector2D::getY).max().orElse(0));
+        return new Silhouette(outline, Extent.of(outline));
     }
 
     /** Without its last point, with which the other chain begins. */
@@ -45,17 +47,16 @@ record Silhouette(List<Vector2D> corners, double left, double low, double right,
 
     /** Whether the boxes round both share more than an edge: the quick question. */
     boolean mayOverlap(Silhouette other) {
-        return Math.min(right, other.right) - Math.max(left, other.left) > Tolerance.LENGTH
-                && Math.min(high, other.high) - Math.max(low, other.low) > Tolerance.LENGTH;
+        return extent.meets(other.extent, -Tolerance.LENGTH);
     }
 
     /** The box round it, as one of unit height that all such boxes share. */
     Bounds box() {
-        return new Bounds(Vector3D.of(left, low, 0), Vector3D.of(right, high, 1));
+        return new Bounds(Vector3D.of(extent.left(), extent.low(), 0), Vector3D.of(extent.right(), extent.high(), 1));
     }
 
     double boxArea() {
-        return (right - left) * (high - low);
+        return extent.width() * extent.height();
     }
 
     /** Whether both cover more than a common edge: no side of either has the other wholly outside. */
