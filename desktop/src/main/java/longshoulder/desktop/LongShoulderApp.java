@@ -12,6 +12,7 @@ import longshoulder.desktop.StartUp.Beginning;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Documents;
+import longshoulder.desktop.model.LongWork;
 import longshoulder.desktop.model.Notice;
 import longshoulder.desktop.model.Safekeeping;
 import longshoulder.desktop.model.Workbench;
@@ -49,7 +50,8 @@ public final class LongShoulderApp extends Application {
             remembered.get("theme").filter("DARK"::equals).ifPresent(dark -> Palette.use(Palette.Theme.DARK));
         }
         Beginning loaded = beginning.join();
-        Workbench bench = new Workbench(loaded.plan(), loaded.file());
+        Workbench bench = new Workbench(loaded.plan(), loaded.file(),
+                startUp.isWork() ? new BesideWindow("planning") : LongWork.AT_ONCE);
         loaded.trouble().ifPresent(bad -> bench.noticeProperty().set(Notice.of(bad.message(Texts.locale()))));
         loaded.left().ifPresent(left -> bench.holdUnsaved());
         if (startUp.isWork()) {
@@ -58,7 +60,7 @@ public final class LongShoulderApp extends Application {
         }
         loaded.left().ifPresent(left -> safekeeping.ifPresent(keeping -> keeping.takeOver(left)));
         Documents documents = new Documents(bench, new PlatformFileAsker(stage), remembered,
-                new BesideWindow());
+                new BesideWindow("reading"));
         stage.setTitle(title(bench.project(), bench.file()));
         bench.planProperty().addListener((observed, was, is) -> stage.setTitle(title(bench.project(), bench.file())));
         MainView view = new MainView(bench, documents);

@@ -21,7 +21,7 @@ class BesideWindowTest {
         List<String> told = new CopyOnWriteArrayList<>();
         CountDownLatch waited = new CountDownLatch(1);
         CompletableFuture<Boolean> onItsThread = new CompletableFuture<>();
-        Platform.runLater(() -> new BesideWindow().run(() -> {
+        Platform.runLater(() -> new BesideWindow("test").run(() -> {
             await(waited);
             return Platform.isFxApplicationThread() ? "on it" : "beside it";
         }, () -> {
@@ -33,6 +33,23 @@ class BesideWindowTest {
         }));
         assertThat(onItsThread.get(20, TimeUnit.SECONDS)).isTrue();
         assertThat(told).containsExactly("waiting", "beside it");
+    }
+
+    /** What is done within a frame is shown in the same one: there is no frame between in which it is not. */
+    @Test
+    void run_quickWork_isDoneBeforeItReturns() throws Exception {
+        CompletableFuture<List<String>> order = new CompletableFuture<>();
+        Platform.runLater(() -> {
+            List<String> told = new CopyOnWriteArrayList<>();
+            BesideWindow beside = new BesideWindow("test");
+            // The first starts the thread.
+            beside.run(() -> 0, () -> {}, ready -> Platform.runLater(() -> {
+                beside.run(() -> "done", () -> told.add("waiting"), told::add);
+                told.add("returned");
+                order.complete(told);
+            }));
+        });
+        assertThat(order.get(20, TimeUnit.SECONDS)).containsExactly("done", "returned");
     }
 
     private static void await(CountDownLatch latch) {

@@ -74,12 +74,12 @@ public final class Documents {
                     begun++;
                     bench.noticeProperty().set(Notice.NONE);
                 })));
-        Project before = bench.project();
+        Project before = bench.newest();
         work.run(() -> Workbench.read(path), () -> bench.noticeProperty().set(onItsWay), file -> {
             if (mine != begun) {
                 return;
             }
-            if (bench.project().equals(before)) {
+            if (bench.newest().equals(before)) {
                 bench.open(file);
             } else {
                 // Somebody worked on while it was read.
@@ -120,7 +120,7 @@ public final class Documents {
     }
 
     private String suggestion() {
-        String title = bench.project().title().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-")
+        String title = bench.newest().title().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-")
                 .replaceAll("^-|-$", "");
         return (title.isEmpty() ? bench.project().brief().kind() : title) + DesignFile.SUFFIX;
     }

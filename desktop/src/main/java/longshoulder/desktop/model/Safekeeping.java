@@ -48,13 +48,13 @@ public final class Safekeeping {
         bench.fileProperty().addListener((observed, was, is) -> recall());
         recall();
         pause.setOnFinished(passed -> keep());
-        bench.planProperty().addListener((observed, was, is) -> pause.play());
+        bench.historyProperty().addListener((observed, was, is) -> pause.play());
         bench.changedProperty().addListener((observed, was, is) -> pause.play());
         if (bench.isChanged()) {
             keep();
         } else {
             // The first writing of all takes long; better now than when it matters.
-            Project first = bench.project();
+            Project first = bench.newest();
             writer.execute(() -> DesignFile.toBytes(first));
         }
     }
@@ -65,7 +65,7 @@ public final class Safekeeping {
             return;
         }
         Path kept = HistoryFile.of(directory, bench.file().get());
-        Project present = bench.project();
+        Project present = bench.newest();
         writer.execute(() -> HistoryFile.read(kept, present)
                 .ifPresent(history -> Platform.runLater(() -> bench.recall(history))));
     }

@@ -4,6 +4,7 @@ import longshoulder.core.plan.Changes;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
 
 /**
  * An edit that is looked at before it is made.
@@ -13,8 +14,9 @@ import longshoulder.core.project.Edit;
  */
 public record Trial(Edit edit, Plan plan, Changes changes) {
 
-    static Trial of(Plan before, Edit edit) {
-        Plan after = Planner.plan(edit.applyTo(before.project()));
+    /** @param project what the edit makes of the design of the plan before */
+    static Trial of(Plan before, Edit edit, Project project) {
+        Plan after = Planner.plan(project);
         return new Trial(edit, after, Changes.between(before, after));
     }
 }

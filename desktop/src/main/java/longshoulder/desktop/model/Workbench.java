@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -37,7 +39,9 @@ import longshoulder.files.SystemReason;
  * The document as it is worked on, its plan, and what is lit: the one thing that all parts of the window listen to and
  * send their edits to.
  *
- * <p>The plan is derived at once on every edit; it takes a fraction of a frame (docs/performance.md).
+ * <p>An edit is made at once. What follows from it is derived beside the window: where that takes no longer than a frame, it is
+ * shown in the same one (docs/performance.md); where it takes longer, the window shows what it showed until then, and can be worked
+ * with.
  */
 public final class Workbench {
 
@@ -54,9 +58,18 @@ public final class Workbench {
     private final StringProperty joint = new SimpleStringProperty("");
     private final ReadOnlyObjectWrapper<Optional<Trial>> trial = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ObjectProperty<Notice> notice = new SimpleObjectProperty<>(Notice.NONE);
+    private final LongWork work;
+    private final Deriver deriver;
 
-    /** A document to work on, with the plan that was derived from it. */
+    /** A document to work on, with the plan that was derived from it; whoever edits it waits for what follows. */
     public Workbench(Plan derived, Optional<Path> file) {
+        this(derived, file, LongWork.AT_ONCE);
+    }
+
+    /** @param work where plans are derived */
+    public Workbench(Plan derived, Optional<Path> file, LongWork work) {
+        this.work = work;
+        this.deriver = new Deriver(work);
         this.history.set(History.of(derived.project()));
         this.saved = Optional.of(derived.project());
         this.file.set(file);
@@ -74,8 +87,23 @@ public final class Workbench {
         return plan.get();
     }
 
+    /** The design that is shown, of which {@link #plan} is the plan. */
     public Project project() {
+        return plan().project();
+    }
+
+    /** The design with all edits, of which the last may not be shown yet. */
+    public Project newest() {
         return history.get().present();
+    }
+
+    /**
+     * From now on something is made of every plan before it is shown, beside the window.
+     *
+     * @param preparation touches nothing of the window; gives what hands out what was made, run when the plan is shown
+     */
+    public void prepare(Function<Plan, Runnable> preparation) {
+        deriver.prepare(preparation);
     }
 
     /** Words that show lengths as the document does. */
@@ -130,8 +158,14 @@ public final class Workbench {
     /** Shows what an edit would do; one that is refused becomes a notice. */
     public void tryOut(Edit edit) {
         try {
-            trial.set(Optional.of(Trial.of(plan(), edit)));
+            Plan before = plan();
+            Project tried = edit.applyTo(before.project());
             notice.set(Notice.NONE);
+            work.run(() -> Trial.of(before, edit, tried), () -> {}, made -> {
+                if (plan().equals(before)) {
+                    trial.set(Optional.of(made));
+                }
+            });
         } catch (EditRefused refused) {
             notice.set(Notice.of(words().sentence(refused.reason()) + "."));
         }
@@ -186,8 +220,9 @@ public final class Workbench {
     /** Makes an edit; a refusal becomes a notice. Gives whether it was made. */
     public boolean edit(Edit edit) {
         try {
-            move(history.get().after(edit));
+            History next = history.get().after(edit);
             notice.set(Notice.NONE);
+            move(next);
             return true;
         } catch (EditRefused refused) {
             notice.set(Notice.of(words().sentence(refused.reason()) + "."));
@@ -255,11 +290,23 @@ public final class Workbench {
             return;
         }
         history.set(next);
-        show();
+        changed.set(isChanged());
+        Project project = newest();
+        Plan shown = plan();
+        derive(() -> project.equals(shown.project()) ? shown : Planner.plan(project));
     }
 
-    private void show() {
-        show(Planner.plan(project()));
+    /** Shows a plan as soon as it is derived; where that takes long, says so, and lets the edit be taken back meanwhile. */
+    private void derive(Supplier<Plan> derived) {
+        Notice waiting = new Notice(Texts.get("deriving.text"), canUndo()
+                ? List.of(new Notice.Choice(Texts.get("deriving.undo"), this::undo))
+                : List.of());
+        deriver.derive(derived, () -> notice.set(waiting), next -> {
+            if (notice.get().equals(waiting)) {
+                notice.set(Notice.NONE);
+            }
+            show(next);
+        });
     }
 
     private void show(Plan next) {
@@ -287,7 +334,7 @@ public final class Workbench {
 
     /** Whether there are changes that no file holds. */
     public boolean isChanged() {
-        return !saved.equals(Optional.of(project()));
+        return !saved.equals(Optional.of(newest()));
     }
 
     /** The same, to listen to. */
@@ -319,7 +366,7 @@ public final class Workbench {
     /** Takes up what could be undone when the design was closed; nothing where it was edited since. */
     public void recall(History kept) {
         if (history.get().past().isEmpty() && history.get().future().isEmpty()
-                && kept.present().equals(project())) {
+                && kept.present().equals(newest())) {
             history.set(kept);
         }
     }
@@ -344,18 +391,19 @@ public final class Workbench {
 
     /** Begins another document. The one before is gone: ask first where {@link #isChanged}. */
     public void begin(Project project, Optional<Path> from) {
-        begin(Planner.plan(project), from);
+        begin(project, from, () -> Planner.plan(project));
     }
 
-    private void begin(Plan planned, Optional<Path> from) {
-        history.set(History.of(planned.project()));
-        saved = Optional.of(planned.project());
+    private void begin(Project project, Optional<Path> from, Supplier<Plan> derived) {
+        history.set(History.of(project));
+        saved = Optional.of(project);
+        changed.set(false);
         // Told anew even where it is the same file that was opened again.
         file.set(Optional.empty());
         file.set(from);
         note();
         notice.set(Notice.NONE);
-        show(planned);
+        derive(derived);
     }
 
     /**
@@ -377,7 +425,7 @@ public final class Workbench {
 
     /** Opens a file that was read; one that could not be becomes a notice, and the document stays as it is. */
     public void open(Read file) {
-        file.plan().ifPresent(planned -> begin(planned, Optional.of(file.path())));
+        file.plan().ifPresent(planned -> begin(planned.project(), Optional.of(file.path()), () -> planned));
         file.trouble().ifPresent(bad -> notice.set(Notice.of(bad.message(Texts.locale()))));
     }
 
@@ -392,13 +440,13 @@ public final class Workbench {
                 ? path
                 : path.resolveSibling(path.getFileName() + DesignFile.SUFFIX);
         try {
-            DesignFile.write(target, project());
+            DesignFile.write(target, newest());
         } catch (IOException failed) {
             notice.set(Notice.of(
                     Texts.get("save.failed").formatted(target.getFileName(), SystemReason.of(failed, Texts.locale()))));
             return false;
         }
-        saved = Optional.of(project());
+        saved = Optional.of(newest());
         file.set(Optional.of(target));
         note();
         changed.set(isChanged());

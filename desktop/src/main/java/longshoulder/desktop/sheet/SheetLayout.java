@@ -1,7 +1,7 @@
 package longshoulder.desktop.sheet;
 
 import java.util.List;
-import java.util.stream.Stream;
+import java.util.function.Supplier;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Extent;
 import longshoulder.core.drawing.Shown;
@@ -33,45 +33,33 @@ final class SheetLayout {
     private final Drawing plan;
     private final List<PlannedPiece> pieces;
     private final List<Shown> shown;
-    private View eye;
-    private double apart;
+    private Look look;
     private Drawing pictorial;
 
     /** Draws all views; the processors share them. */
-    SheetLayout(List<PlannedPiece> pieces, View eye, double apart) {
+    SheetLayout(List<PlannedPiece> pieces, Look look) {
         this.pieces = pieces;
         this.shown = pieces.parallelStream().map(Shown::of).toList();
-        this.eye = eye;
-        this.apart = apart;
-        List<Drawing> drawings = Stream.of(View.FRONT, View.END, View.PLAN, eye).parallel()
-                .map(view -> view.equals(eye) ? picture() : Drawing.ofShown(shown, view)).toList();
-        front = drawings.get(0);
-        end = drawings.get(1);
-        plan = drawings.get(2);
-        pictorial = drawings.get(3);
-    }
-
-    /** Looks at the pictorial view from elsewhere. */
-    void turn(View other) {
-        eye = other;
-        pictorial = picture();
-    }
-
-    /** Lets the pieces of the pictorial view stand apart, from 0 to 1. */
-    void explode(double share) {
-        apart = share;
-        pictorial = picture();
+        this.look = look;
+        List<Supplier<Drawing>> drawings = List.of(() -> Drawing.ofShown(shown, View.FRONT),
+                () -> Drawing.ofShown(shown, View.END), () -> Drawing.ofShown(shown, View.PLAN), () -> picture(look));
+        List<Drawing> drawn = drawings.parallelStream().map(Supplier::get).toList();
+        front = drawn.get(0);
+        end = drawn.get(1);
+        plan = drawn.get(2);
+        pictorial = drawn.get(3);
     }
 
     /** Each piece stands off from the middle of all by a share of its own distance, so that none passes another. */
-    private Drawing picture() {
-        if (apart == 0) {
-            return Drawing.visibleOf(shown, eye);
+    private Drawing picture(Look at) {
+        if (at.apart() == 0) {
+            return Drawing.visibleOf(shown, at.eye());
         }
         Vector3D middle = middle(pieces.stream().map(piece -> piece.solid().bounds()).reduce(SheetLayout::both)
                 .orElseThrow());
         return Drawing.visibleOf(shown.stream().map(piece -> piece
-                .shifted(middle(piece.solid().bounds()).subtract(middle).multiply(apart * FARTHEST))).toList(), eye);
+                .shifted(middle(piece.solid().bounds()).subtract(middle).multiply(at.apart() * FARTHEST))).toList(),
+                at.eye());
     }
 
     private static Vector3D middle(Bounds box) {
@@ -82,8 +70,12 @@ final class SheetLayout {
         return one.and(other);
     }
 
-    /** The views on a sheet of a size in pixels. */
-    List<PlacedView> place(double width, double height) {
+    /** The views on a sheet of a size in pixels, the pictorial one looked at as wanted. */
+    List<PlacedView> place(double width, double height, Look wanted) {
+        if (!look.equals(wanted)) {
+            look = wanted;
+            pictorial = picture(wanted);
+        }
         Extent f = front.extent();
         Extent e = end.extent();
         Extent p = plan.extent();
@@ -117,6 +109,6 @@ final class SheetLayout {
                 Math.min((right - left) / Math.max(1, b.width()), (bottom - top) / Math.max(1, b.height())));
         double x = (left + right) / 2 - scale * (b.left() + b.right()) / 2;
         double y = (top + bottom) / 2 + scale * (b.low() + b.high()) / 2;
-        return new PlacedView(eye, "view.pictorial", pictorial, scale, x, y);
+        return new PlacedView(look.eye(), "view.pictorial", pictorial, scale, x, y);
     }
 }

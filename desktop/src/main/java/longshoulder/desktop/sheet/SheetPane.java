@@ -18,7 +18,6 @@ import javafx.scene.text.Text;
 import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Dimension;
-import longshoulder.core.geometry.View;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.project.Edit;
@@ -53,9 +52,8 @@ public final class SheetPane extends Pane implements Themed {
     private final Map<Label, FigureField> fields = new HashMap<>();
     private final Map<String, Text> captions = new HashMap<>();
     private SheetLayout layout;
-    private double turn = FIRST_TURN;
-    private double lift = FIRST_LIFT;
-    private double apart;
+    /** Read beside the window too, where the next sheet is laid out. */
+    private volatile Look look = new Look(FIRST_TURN, FIRST_LIFT, 0);
     private double lastX;
     private double lastY;
     private boolean dragged;
@@ -64,7 +62,7 @@ public final class SheetPane extends Pane implements Themed {
     public SheetPane(Workbench bench) {
         this.bench = bench;
         this.marks = new FindingMarks(bench);
-        this.layout = new SheetLayout(bench.plan().pieces(), eye(), apart);
+        this.layout = new SheetLayout(bench.plan().pieces(), look);
         setId("sheet");
         getStyleClass().add("sheet");
         setMinSize(360, 300);
@@ -72,10 +70,11 @@ public final class SheetPane extends Pane implements Themed {
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText(Texts.get("sheet.accessible"));
         canvas.setMouseTransparent(true);
-        bench.planProperty().addListener((observed, was, is) -> {
-            layout = new SheetLayout(is.pieces(), eye(), apart);
-            rebuild();
+        bench.prepare(plan -> {
+            SheetLayout next = new SheetLayout(plan.pieces(), look);
+            return () -> layout = next;
         });
+        bench.planProperty().addListener((observed, was, is) -> rebuild());
         bench.pieceProperty().addListener((observed, was, is) -> paint());
         bench.findingProperty().addListener((observed, was, is) -> marks.showOpen(this));
         widthProperty().addListener((observed, was, is) -> rebuild());
@@ -89,23 +88,18 @@ public final class SheetPane extends Pane implements Themed {
 
     /** Turns the pictorial view by so many degrees round the furniture and up. */
     public void turn(double round, double up) {
-        turn += round;
-        lift = Math.clamp(lift + up, -80, 80);
-        layout.turn(eye());
-        place();
-        paint();
+        look(look.turned(round, up));
     }
 
     /** Lets the pieces of the pictorial view stand apart: 0 for together, 1 for far. */
     public void explode(double share) {
-        apart = share;
-        layout.explode(share);
-        place();
-        paint();
+        look(look.apart(share));
     }
 
-    private View eye() {
-        return View.pictorial(turn, lift);
+    private void look(Look other) {
+        look = other;
+        place();
+        paint();
     }
 
     private void rebuild() {
@@ -137,7 +131,7 @@ public final class SheetPane extends Pane implements Themed {
 
     private void place() {
         views.clear();
-        views.addAll(layout.place(getWidth(), getHeight()));
+        views.addAll(layout.place(getWidth(), getHeight(), look));
     }
 
     private Optional<Node> caption(PlacedView view) {
@@ -228,8 +222,9 @@ public final class SheetPane extends Pane implements Themed {
     private void release() {
         grabbed.filter(PieceDrag::isMoving).ifPresent(moving -> {
             dragged = true;
-            bench.edit(new Edit.Alter(moving.move()));
-            paint();
+            if (!bench.edit(new Edit.Alter(moving.move()))) {
+                paint();
+            }
         });
         grabbed = Optional.empty();
     }

@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
@@ -21,10 +22,13 @@ import longshoulder.core.kind.Kinds;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Level;
+import longshoulder.desktop.Texts;
+import longshoulder.files.DesignFile;
 import longshoulder.files.Remembered;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -180,6 +184,74 @@ class WorkbenchTest {
             waiting.run();
             held.add(() -> then.accept(work.get()));
         }
+    }
+
+    /** A slow edit is made at once and shown when it is derived; until then everything shown is of one design. */
+    @Test
+    void edit_derivedSlowly_isSaidAndShownWhenDone() {
+        Held held = new Held();
+        Workbench slow = new Workbench(bench.plan(), Optional.empty(), held);
+        List<String> drawn = new ArrayList<>();
+        slow.prepare(plan -> () -> drawn.add(plan.project().brief().values().get("overall.length") + " before "
+                + slow.project().brief().values().get("overall.length")));
+        assertThat(slow.edit(length(1630))).isTrue();
+        assertThat(slow.newest().brief().required("overall.length").value()).isEqualTo(Length.ofMillimetres(1630));
+        assertThat(slow.project()).isEqualTo(bench.project());
+        assertThat(slow.isChanged()).isTrue();
+        assertThat(slow.noticeProperty().get().text()).isEqualTo(Texts.get("deriving.text"));
+        held.held.remove().run();
+        assertThat(slow.project()).isEqualTo(slow.newest());
+        assertThat(slow.noticeProperty().get()).isEqualTo(Notice.NONE);
+        assertThat(drawn).containsExactly("1630 mm before 1500 mm");
+    }
+
+    /** The newest edit wins, and what it overtakes is neither derived nor shown. */
+    @Test
+    void edit_overtaken_isNotShown_andCanBeTakenBack() {
+        Held held = new Held();
+        Workbench slow = new Workbench(bench.plan(), Optional.empty(), held);
+        List<Plan> shown = new ArrayList<>();
+        slow.planProperty().addListener((observed, was, is) -> shown.add(is));
+        slow.edit(length(1630));
+        slow.edit(length(1640));
+        held.held.remove().run();
+        assertThat(shown).isEmpty();
+        held.held.remove().run();
+        assertThat(shown).extracting(plan -> plan.project().brief().required("overall.length").value())
+                .containsExactly(Length.ofMillimetres(1640));
+        slow.edit(length(1650));
+        slow.noticeProperty().get().choices().getFirst().action().run();
+        held.held.removeLast().run();
+        assertThat(slow.project()).isEqualTo(slow.newest()).isEqualTo(shown.getLast().project());
+        held.held.remove().run();
+        assertThat(shown).hasSize(1);
+    }
+
+    /** What is saved while an edit is being derived holds it. */
+    @Test
+    void save_whileDeriving_holdsTheNewestEdit() throws Exception {
+        Held held = new Held();
+        Workbench slow = new Workbench(bench.plan(), Optional.empty(), held);
+        slow.edit(length(1630));
+        Path target = directory.resolve("newest.longshoulder.json");
+        assertThat(slow.save(target)).isTrue();
+        assertThat(DesignFile.read(target)).isEqualTo(slow.newest());
+        assertThat(slow.isChanged()).isFalse();
+    }
+
+    /** A trial of a plan that is no longer shown when it is worked out is dropped. */
+    @Test
+    void tryOut_overtakenByAnEdit_isDropped() {
+        Held held = new Held();
+        Workbench slow = new Workbench(bench.plan(), Optional.empty(), held);
+        slow.tryOut(length(1700));
+        slow.edit(length(1630));
+        held.held.removeLast().run();
+        held.held.remove().run();
+        assertThat(slow.trialProperty().get()).isEmpty();
+        slow.tryOut(length(1700));
+        held.held.remove().run();
+        assertThat(slow.trialProperty().get()).isPresent();
     }
 
     @Test
