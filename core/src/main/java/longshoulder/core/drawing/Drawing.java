@@ -3,6 +3,7 @@ package longshoulder.core.drawing;
 import java.util.List;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.PlannedPiece;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /**
  * A view of some pieces: what a pen has to draw, in true size.
@@ -42,6 +43,13 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
     /** The same without hidden edges. */
     public static Drawing visibleOf(List<Shown> shown, View view) {
         return new Drawing(new PaintOrder(shown, view).patches(), new HiddenLines(shown, view, false).strokes());
+    }
+
+    /** The box round what would be drawn: the outermost edges are always seen, so that nothing has to be hidden to know it. */
+    public static Extent extentOf(List<Shown> shown, View view) {
+        List<Vector2D> corners = shown.stream().flatMap(piece -> piece.solid().cells().stream())
+                .flatMap(cell -> cell.corners().stream()).map(view::flat).toList();
+        return corners.isEmpty() ? new Extent(0, 0, 0, 0) : Extent.of(corners);
     }
 
     /** How many pieces it shows. */

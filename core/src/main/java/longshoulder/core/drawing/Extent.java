@@ -28,7 +28,7 @@ public record Extent(double left, double low, double right, double high) {
     }
 
     /** The box round both. */
-    Extent and(Extent other) {
+    public Extent and(Extent other) {
         return new Extent(Math.min(left, other.left), Math.min(low, other.low), Math.max(right, other.right),
                 Math.max(high, other.high));
     }

@@ -13,7 +13,8 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * points are made one; corners of one face that lie on an edge of another are put into that edge, so that the faces
  * meet edge to edge; the faces are cut into triangles.
  *
- * <p>Running time is quadratic in the cells of one piece, which number tens.
+ * <p>Running time hardly grows faster than the number of cells: faces that touch are found by their planes, points on an edge by
+ * their places.
  */
 final class MeshBuilder {
 
@@ -36,14 +37,11 @@ final class MeshBuilder {
 
     Mesh build() {
         List<Mesh.Face> faces = new ArrayList<>();
-        for (int i = 0; i < solid.cells().size(); i++) {
-            Cell cell = solid.cells().get(i);
-            List<Cell> neighbours = neighbours(cell);
-            for (Polygon face : cell.faces()) {
-                for (Polygon part : exposed(face, neighbours)) {
-                    skin.add(part);
-                    faces.add(new Mesh.Face(i, part));
-                }
+        Sides sides = new Sides(solid.cells());
+        for (Sides.Side side : sides.all()) {
+            for (Polygon part : exposed(side, sides)) {
+                skin.add(part);
+                faces.add(new Mesh.Face(side.cell(), part));
             }
         }
         List<int[]> corners = new ArrayList<>();
@@ -61,41 +59,17 @@ final class MeshBuilder {
         return new Mesh(pool.points(), triangles, faces, edges, smooth);
     }
 
-    private static List<Polygon> exposed(Polygon face, List<Cell> neighbours) {
-        List<Polygon> parts = List.of(face);
-        Bounds box = Bounds.of(face.corners());
-        for (Cell other : neighbours) {
-            if (!other.bounds().touches(box)) {
-                continue;
+    /** What of a face has no wood of another cell against it. */
+    private static List<Polygon> exposed(Sides.Side side, Sides sides) {
+        List<Polygon> parts = List.of(side.face());
+        for (Sides.Side other : sides.against(side)) {
+            List<Polygon> rest = new ArrayList<>();
+            for (Polygon part : parts) {
+                rest.addAll(part.minus(other.face()));
             }
-            for (Polygon theirs : other.faces()) {
-                if (face.plane().faces(theirs.plane())) {
-                    parts = without(parts, theirs, box);
-                }
-            }
+            parts = rest;
         }
         return parts;
-    }
-
-    private static List<Polygon> without(List<Polygon> parts, Polygon hidden, Bounds box) {
-        if (!Bounds.of(hidden.corners()).touches(box)) {
-            return parts;
-        }
-        List<Polygon> rest = new ArrayList<>();
-        for (Polygon part : parts) {
-            rest.addAll(part.minus(hidden));
-        }
-        return rest;
-    }
-
-    private List<Cell> neighbours(Cell cell) {
-        List<Cell> neighbours = new ArrayList<>();
-        for (Cell other : solid.cells()) {
-            if (other != cell && other.bounds().touches(cell.bounds())) {
-                neighbours.add(other);
-            }
-        }
-        return neighbours;
     }
 
     /** @param corners where the loop's points really lie in this face */

@@ -96,6 +96,22 @@ class JointDetailTest {
         }
     }
 
+    /** The room that a picture takes is known without drawing it. */
+    @ParameterizedTest
+    @EnumSource(value = JointKind.class, mode = EnumSource.Mode.EXCLUDE, names = {"GROOVE", "CROSS_LAP", "EDGE_JOINT"})
+    void extentOf_isThatOfTheDrawing(JointKind kind) {
+        View eye = View.pictorial(32, 24);
+        for (double apart : List.of(0.0, 0.4, 1.0)) {
+            List<Shown> shown = detail(kind).apart(apart);
+            Extent drawn = Drawing.visibleOf(shown, eye).extent();
+            Extent told = Drawing.extentOf(shown, eye);
+            assertThat(told.left()).isCloseTo(drawn.left(), within(0.01));
+            assertThat(told.right()).isCloseTo(drawn.right(), within(0.01));
+            assertThat(told.low()).isCloseTo(drawn.low(), within(0.01));
+            assertThat(told.high()).isCloseTo(drawn.high(), within(0.01));
+        }
+    }
+
     /** Where on its side of its section a figure's line begins. */
     private static List<Object> start(Dimension figure) {
         return List.of(figure.view(), figure.side(), figure.rank(), figure.view().flat(figure.from()));

@@ -34,6 +34,7 @@ public final class CutListPane extends VBox {
 
     private final Workbench bench;
     private final List<Sizes> sizes = new ArrayList<>();
+    private List<CutLine> lines;
     private List<String> shown = List.of();
     private boolean rough;
 
@@ -41,13 +42,17 @@ public final class CutListPane extends VBox {
         this.bench = bench;
         setId("cut-list");
         getStyleClass().add("cut-list");
+        lines = CutList.of(bench.plan()).lines();
+        bench.prepare(plan -> {
+            CutList next = CutList.of(plan);
+            return () -> lines = next.lines();
+        });
         bench.planProperty().addListener((observed, was, is) -> refresh());
         bench.pieceProperty().addListener((observed, was, is) -> relight());
         refresh();
     }
 
     private void refresh() {
-        List<CutLine> lines = CutList.of(bench.plan()).lines();
         List<String> now = lines.stream().map(CutListPane::about).toList();
         if (!now.equals(shown)) {
             shown = now;

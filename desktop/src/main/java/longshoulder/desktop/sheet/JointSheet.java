@@ -233,17 +233,12 @@ public final class JointSheet extends Pane implements Themed {
     /** The picture keeps its scale while it is pulled apart: it has room for the farthest. */
     private void apart(JointDetail detail, Rectangle2D area) {
         View eye = View.pictorial(turn, lift);
-        Extent closed = Drawing.visibleOf(detail.apart(0), eye).extent();
-        Extent open = Drawing.visibleOf(detail.apart(1), eye).extent();
-        double x0 = Math.min(closed.left(), open.left());
-        double x1 = Math.max(closed.right(), open.right());
-        double low = Math.min(closed.low(), open.low());
-        double high = Math.max(closed.high(), open.high());
-        double scale = Math.max(0.01, Math.min((area.getWidth() - 2 * EDGE) / (x1 - x0),
-                (area.getHeight() - EDGE - 8) / (high - low)));
+        Extent room = Drawing.extentOf(detail.apart(0), eye).and(Drawing.extentOf(detail.apart(1), eye));
+        double scale = Math.max(0.01, Math.min((area.getWidth() - 2 * EDGE) / room.width(),
+                (area.getHeight() - EDGE - 8) / room.height()));
         PlacedView view = new PlacedView(eye, "", Drawing.visibleOf(detail.apart(pull.getValue()), eye), scale,
-                (area.getMinX() + area.getMaxX()) / 2 - scale * (x0 + x1) / 2,
-                (area.getMinY() + area.getMaxY() - EDGE) / 2 + scale * (low + high) / 2);
+                (area.getMinX() + area.getMaxX()) / 2 - scale * (room.left() + room.right()) / 2,
+                (area.getMinY() + area.getMaxY() - EDGE) / 2 + scale * (room.low() + room.high()) / 2);
         new SheetPen(new Brush(canvas), this::wood, "").draw(view, false);
     }
 
