@@ -31,6 +31,18 @@ public sealed interface Parameter {
     Value read(String text, Unit unit) throws EntryException;
 
     /**
+     * Why a value is refused that ought to lie between two.
+     *
+     * @param given what the value holds; empty where it is of another kind
+     */
+    private static <T extends Comparable<T>> Optional<Label> beyond(String name, Value value, Optional<T> given,
+            T least, T greatest) {
+        return given.filter(one -> one.compareTo(least) >= 0 && one.compareTo(greatest) <= 0).isPresent()
+                ? Optional.empty()
+                : Optional.of(Label.of("refused.between", Label.of("parameter." + name), value, least, greatest));
+    }
+
+    /**
      * A length.
      *
      * @param metric the default in a brief in millimetres; empty where it may be left to the school
@@ -73,11 +85,9 @@ public sealed interface Parameter {
 
         @Override
         public Optional<Label> refusal(Value value) {
-            return value instanceof Value.Turned(Angle angle) && angle.compareTo(least) >= 0
-                    && angle.compareTo(greatest) <= 0
-                            ? Optional.empty()
-                            : Optional.of(Label.of("refused.turn", Label.of("parameter." + name), value.toString(),
-                                    least.toString(), greatest.toString()));
+            return beyond(name, value,
+                    value instanceof Value.Turned(Angle angle) ? Optional.of(angle) : Optional.empty(),
+                    least, greatest);
         }
 
         @Override
@@ -96,11 +106,9 @@ public sealed interface Parameter {
 
         @Override
         public Optional<Label> refusal(Value value) {
-            return value instanceof Value.Proportioned(Ratio ratio) && ratio.compareTo(least) >= 0
-                    && ratio.compareTo(greatest) <= 0
-                            ? Optional.empty()
-                            : Optional.of(Label.of("refused.turn", Label.of("parameter." + name), value, least,
-                                    greatest));
+            return beyond(name, value,
+                    value instanceof Value.Proportioned(Ratio ratio) ? Optional.of(ratio) : Optional.empty(), least,
+                    greatest);
         }
 
         @Override

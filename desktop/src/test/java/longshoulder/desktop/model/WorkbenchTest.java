@@ -10,13 +10,9 @@ import static org.mockito.Mockito.when;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
-import java.util.function.Supplier;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.joint.Joint;
@@ -174,22 +170,10 @@ class WorkbenchTest {
         assertThat(bench.noticeProperty().get()).isEqualTo(Notice.NONE);
     }
 
-    /** Work that waits until it is told to go on. */
-    private static final class Held implements LongWork {
-
-        private final Deque<Runnable> held = new ArrayDeque<>();
-
-        @Override
-        public <T> void run(Supplier<T> work, Runnable waiting, Consumer<T> then) {
-            waiting.run();
-            held.add(() -> then.accept(work.get()));
-        }
-    }
-
     /** A slow edit is made at once and shown when it is derived; until then everything shown is of one design. */
     @Test
     void edit_derivedSlowly_isSaidAndShownWhenDone() {
-        Held held = new Held();
+        HeldWork held = new HeldWork();
         Workbench slow = new Workbench(bench.plan(), Optional.empty(), held);
         List<String> drawn = new ArrayList<>();
         slow.prepare(plan -> () -> drawn.add(plan.project().brief().values().get("overall.length") + " before "
@@ -199,7 +183,7 @@ class WorkbenchTest {
         assertThat(slow.project()).isEqualTo(bench.project());
         assertThat(slow.isChanged()).isTrue();
         assertThat(slow.noticeProperty().get().text()).isEqualTo(Texts.get("deriving.text"));
-        held.held.remove().run();
+        held.doFirst();
         assertThat(slow.project()).isEqualTo(slow.newest());
         assertThat(slow.noticeProperty().get()).isEqualTo(Notice.NONE);
         assertThat(drawn).containsExactly("1630 mm before 1500 mm");
@@ -208,29 +192,29 @@ class WorkbenchTest {
     /** The newest edit wins, and what it overtakes is neither derived nor shown. */
     @Test
     void edit_overtaken_isNotShown_andCanBeTakenBack() {
-        Held held = new Held();
+        HeldWork held = new HeldWork();
         Workbench slow = new Workbench(bench.plan(), Optional.empty(), held);
         List<Plan> shown = new ArrayList<>();
         slow.planProperty().addListener((observed, was, is) -> shown.add(is));
         slow.edit(length(1630));
         slow.edit(length(1640));
-        held.held.remove().run();
+        held.doFirst();
         assertThat(shown).isEmpty();
-        held.held.remove().run();
+        held.doFirst();
         assertThat(shown).extracting(plan -> plan.project().brief().required("overall.length").value())
                 .containsExactly(Length.ofMillimetres(1640));
         slow.edit(length(1650));
         slow.noticeProperty().get().choices().getFirst().action().run();
-        held.held.removeLast().run();
+        held.doLast();
         assertThat(slow.project()).isEqualTo(slow.newest()).isEqualTo(shown.getLast().project());
-        held.held.remove().run();
+        held.doFirst();
         assertThat(shown).hasSize(1);
     }
 
     /** What is saved while an edit is being derived holds it. */
     @Test
     void save_whileDeriving_holdsTheNewestEdit() throws Exception {
-        Held held = new Held();
+        HeldWork held = new HeldWork();
         Workbench slow = new Workbench(bench.plan(), Optional.empty(), held);
         slow.edit(length(1630));
         Path target = directory.resolve("newest.longshoulder.json");
@@ -242,15 +226,15 @@ class WorkbenchTest {
     /** A trial of a plan that is no longer shown when it is worked out is dropped. */
     @Test
     void tryOut_overtakenByAnEdit_isDropped() {
-        Held held = new Held();
+        HeldWork held = new HeldWork();
         Workbench slow = new Workbench(bench.plan(), Optional.empty(), held);
         slow.tryOut(length(1700));
         slow.edit(length(1630));
-        held.held.removeLast().run();
-        held.held.remove().run();
+        held.doLast();
+        held.doFirst();
         assertThat(slow.trialProperty().get()).isEmpty();
         slow.tryOut(length(1700));
-        held.held.remove().run();
+        held.doFirst();
         assertThat(slow.trialProperty().get()).isPresent();
     }
 
@@ -258,40 +242,40 @@ class WorkbenchTest {
     void documents_openSlowly_saysSoAndOpens() throws IOException {
         Path file = Files.copy(Path.of("../demo/story-stool.longshoulder.json"),
                 directory.resolve("a.longshoulder.json"));
-        Held held = new Held();
+        HeldWork held = new HeldWork();
         Documents slow = new Documents(bench, asker, Remembered.nowhere(), held);
         slow.open(file);
         assertThat(bench.noticeProperty().get().text()).contains("a.longshoulder.json");
         assertThat(bench.project().brief().kind()).isEqualTo("table");
-        held.held.remove().run();
+        held.doFirst();
         assertThat(bench.project().brief().kind()).isEqualTo("stool");
         assertThat(bench.noticeProperty().get()).isEqualTo(Notice.NONE);
     }
 
     @Test
     void documents_openSlowly_calledOffOrOvertaken_opensNothing() {
-        Held held = new Held();
+        HeldWork held = new HeldWork();
         Documents slow = new Documents(bench, asker, Remembered.nowhere(), held);
         slow.open(Path.of("../demo/story-stool.longshoulder.json"));
         bench.noticeProperty().get().choices().getFirst().action().run();
-        held.held.remove().run();
+        held.doFirst();
         assertThat(bench.project().brief().kind()).isEqualTo("table");
         slow.open(Path.of("../demo/story-stool.longshoulder.json"));
         slow.open(Path.of("../demo/porch-bench.longshoulder.json"));
-        held.held.remove().run();
+        held.doFirst();
         assertThat(bench.project().brief().kind()).isEqualTo("table");
-        held.held.remove().run();
+        held.doFirst();
         assertThat(bench.project().brief().kind()).isEqualTo("bench");
     }
 
     /** What was changed while a file was read is not lost. */
     @Test
     void documents_openSlowly_workedOnMeanwhile_asksFirst() {
-        Held held = new Held();
+        HeldWork held = new HeldWork();
         Documents slow = new Documents(bench, asker, Remembered.nowhere(), held);
         slow.open(Path.of("../demo/story-stool.longshoulder.json"));
         bench.edit(length(1630));
-        held.held.remove().run();
+        held.doFirst();
         assertThat(bench.project().brief().kind()).isEqualTo("table");
         bench.noticeProperty().get().choices().get(1).action().run();
         assertThat(bench.project().brief().kind()).isEqualTo("stool");
