@@ -80,7 +80,7 @@ final class Tapers {
         return away;
     }
 
-    /** The plane through two neighbouring places of the arc, whose depth is R − √(R² − d²), d below its start. */
+    /** The plane through two neighbouring places of the arc, whose depth, measured level, is R − √(R² − d²), d below its start. */
     private HalfSpace chord(HalfSpace face, double in, int i) {
         double radius = (start * start + in * in) / (2 * in);
         double high = depth(radius, start * i / CHORDS);
@@ -91,7 +91,9 @@ final class Tapers {
         Vector3D upFace = Vector3D.Unit.PLUS_Z.subtract(normal.multiply(normal.getZ()));
         Vector3D foot = normal.multiply(face.offset());
         Vector3D onFace = foot.add(upFace.multiply((start * (CHORDS - i) / CHORDS - foot.getZ()) / upFace.getZ()));
-        return HalfSpace.through(onFace.subtract(normal.multiply(high)),
+        // Level inwards and not along the normal: of a leg that leans, that would lead to another height.
+        Vector3D inwards = Vector3D.of(normal.getX(), normal.getY(), 0).multiply(high / level);
+        return HalfSpace.through(onFace.subtract(inwards),
                 normal.subtract(Vector3D.of(0, 0, slope * level)));
     }
 

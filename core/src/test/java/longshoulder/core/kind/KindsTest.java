@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Assembly;
@@ -262,6 +263,24 @@ class KindsTest {
                 .isCloseTo(angle.piece("apron-left").start().faceAngle(), within(1e-3));
         assertThat(spread.piece("leg-front-left").length().value().toMillimetres()).isCloseTo(730.445, within(1e-3));
         assertThat(spread.isStopped()).isFalse();
+    }
+
+    /** Legs that lean a lot and are curved at once stand on the floor, and lose there, measured level, what the curve takes. */
+    @Test
+    void table_curvedLegsThatLean_standOnTheFloor() {
+        String[] leaning = {"splay.front", "14°", "splay.side", "9°", "leg.faces", "backed", "leg.foot", "22",
+                "leg.width",
+                "240", "leg.depth", "220", "overall.height", "880", "taper.below", "350"};
+        Bounds straight = onTheFloor(plan("table", leaning));
+        Bounds curved = onTheFloor(plan("table", Stream
+                .concat(Stream.of(leaning), Stream.of("leg.taper", "curved")).toArray(String[]::new)));
+        assertThat(straight.size().getX() - curved.size().getX()).isCloseTo(240 - 22, within(1e-6));
+        assertThat(straight.size().getY() - curved.size().getY()).isCloseTo(220 - 22, within(1e-6));
+    }
+
+    private static Bounds onTheFloor(Plan plan) {
+        return plan.piece("leg-front-left").mesh().points().stream().filter(point -> point.getZ() < 1e-6)
+                .map(point -> new Bounds(point, point)).reduce(Bounds::and).orElseThrow();
     }
 
     /** The arc begins without a kink and ends at the foot; what goes lies between a straight taper's half and the whole of it. */
