@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -42,6 +43,7 @@ import org.jspecify.annotations.Nullable;
 public final class MainView extends BorderPane {
 
     private static final double SIDE_WIDTH = 352;
+    private static final double LEAST_NOTICE = 60;
 
     private final Workbench bench;
     private final Documents documents;
@@ -70,6 +72,8 @@ public final class MainView extends BorderPane {
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
         StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
         notice.setMaxHeight(Region.USE_PREF_SIZE);
+        // Over the tools of the frame it covers them wholly: no half of a control looks out.
+        notice.minHeightProperty().bind(Bindings.max(LEAST_NOTICE, frame.toolsHeight()));
         setTop(new VBox(new HeaderBar(bench, documents, this::startNew, this::otherTheme), stages));
         setCenter(middle);
         setRight(side());

@@ -5,6 +5,7 @@ import static org.mockito.Mockito.mock;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Bounds;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -68,6 +69,24 @@ class SlowEditTest {
         settle();
         assertThat(bench.project().brief().kind()).isEqualTo("door");
         assertThat(bench.noticeProperty().get()).isEqualTo(Notice.NONE);
+    }
+
+    /** A notice covers the tools at the foot wholly, in a small window too, where they stand in two lines. */
+    @Test
+    void notice_coversTheToolsWholly(FxRobot robot) {
+        robot.interact(() -> bench.edit(new Edit.BuildAs("door")));
+        for (int width : new int[]{1280, 1024}) {
+            robot.interact(() -> robot.targetWindow().setWidth(width));
+            settle();
+            Bounds notice = onScreen(robot, "#notice");
+            Bounds tools = onScreen(robot, "#frame-tools");
+            assertThat(notice.getMinY()).isLessThanOrEqualTo(tools.getMinY() + 0.5);
+            assertThat(notice.getMaxY()).isGreaterThanOrEqualTo(tools.getMaxY() - 0.5);
+        }
+    }
+
+    private static Bounds onScreen(FxRobot robot, String node) {
+        return robot.lookup(node).query().localToScene(robot.lookup(node).query().getBoundsInLocal());
     }
 
     /** The button of the notice takes the edit back; a later edit takes its place. */
