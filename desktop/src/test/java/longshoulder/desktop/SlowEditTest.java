@@ -6,6 +6,7 @@ import static org.mockito.Mockito.mock;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Bounds;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -76,8 +77,12 @@ class SlowEditTest {
     void notice_coversTheToolsWholly(FxRobot robot) {
         robot.interact(() -> bench.edit(new Edit.BuildAs("door")));
         for (int width : new int[]{1280, 1024}) {
-            robot.interact(() -> robot.targetWindow().setWidth(width));
-            settle();
+            // The content alone: the window is shared with the tests that follow.
+            robot.interact(() -> {
+                Parent content = robot.lookup("#notice").query().getScene().getRoot();
+                content.resize(width, 700);
+                content.layout();
+            });
             Bounds notice = onScreen(robot, "#notice");
             Bounds tools = onScreen(robot, "#frame-tools");
             assertThat(notice.getMinY()).isLessThanOrEqualTo(tools.getMinY() + 0.5);
