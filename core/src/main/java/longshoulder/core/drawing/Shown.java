@@ -7,7 +7,6 @@ import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Polygon;
-import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.PlannedPiece;
@@ -77,8 +76,7 @@ public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside,
 
     /** The same, elsewhere and away from what hides its joints: its skin is carried along and not made anew. */
     public Shown shifted(Vector3D by) {
-        Pose there = new Pose(by, Vector3D.Unit.PLUS_X, Vector3D.Unit.PLUS_Y, Vector3D.Unit.PLUS_Z);
-        return new Shown(piece, solid.moved(by), mesh.moved(Pose.WORLD, there));
+        return new Shown(piece, solid.moved(by), mesh.moved(by));
     }
 
     /** Moved, in the world. */

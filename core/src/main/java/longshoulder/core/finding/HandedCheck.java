@@ -67,7 +67,7 @@ final class HandedCheck implements Check {
     private static Congruence compare(Subject subject, Piece a, Piece b) {
         boolean alike = a.role() == b.role() && a.length().value().equals(b.length().value())
                 && a.width().value().equals(b.width().value()) && a.thickness().value().equals(b.thickness().value());
-        return alike ? Congruence.of(subject.outline(a.id()), subject.outline(b.id())) : Congruence.DIFFERENT;
+        return alike ? Congruence.of(subject.form(a).outline(), subject.form(b).outline()) : Congruence.DIFFERENT;
     }
 
     /** @param own the joints at the piece's ends */
@@ -75,7 +75,7 @@ final class HandedCheck implements Check {
         if (own.stream().allMatch(joint -> joint.tenons().isEmpty() || isPlain(joint))) {
             return;
         }
-        Set<HalfTurn> truly = Congruence.halfTurns(subject.outline(piece.id()));
+        Set<HalfTurn> truly = Congruence.halfTurns(subject.form(piece).outline());
         Set<HalfTurn> goesIn = Congruence.halfTurns(whatGoesIn(subject, piece));
         goesIn.removeAll(truly);
         if (!goesIn.isEmpty()) {

@@ -6,12 +6,12 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.frame.Piece;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Frame;
-import longshoulder.core.geometry.Mesh;
-import longshoulder.core.geometry.Solid;
+import longshoulder.core.geometry.Form;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Tenon;
 import longshoulder.core.project.Project;
@@ -22,16 +22,14 @@ import longshoulder.core.reckoning.Amount;
  *
  * @param planned the frame as planned
  * @param built the frame with what was really cut
- * @param solids each piece with its joints cut, in the world, by its id
- * @param outlines edges of each piece with its joints cut, in its own frame of reference, by its id
+ * @param forms each piece with its joints cut, by its id
  */
 public record Subject(Project project, Frame planned, Frame built, List<Joint> joints,
-        Map<String, Solid> solids, Map<String, List<Mesh.Edge>> outlines) {
+        Map<String, Form> forms) {
 
     public Subject {
-        solids = Map.copyOf(solids);
+        forms = Map.copyOf(forms);
         joints = List.copyOf(joints);
-        outlines = Map.copyOf(outlines);
     }
 
     /** What was asked for, with the {@link longshoulder.core.brief.Limits} at which checks speak up. */
@@ -39,12 +37,8 @@ public record Subject(Project project, Frame planned, Frame built, List<Joint> j
         return project.brief();
     }
 
-    Solid solid(String piece) {
-        return solids.getOrDefault(piece, Solid.NOTHING);
-    }
-
-    List<Mesh.Edge> outline(String piece) {
-        return outlines.getOrDefault(piece, List.of());
+    Form form(Piece piece) {
+        return Objects.requireNonNull(forms.get(piece.id()));
     }
 
     /** The joints at ends of rails: neither crossings nor panels in their grooves. */

@@ -1,5 +1,6 @@
 package longshoulder.core.geometry;
 
+import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -12,14 +13,20 @@ public record Bounds(Vector3D least, Vector3D greatest) {
             Vector3D.of(Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY),
             Vector3D.of(Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY));
 
-    static Bounds of(Iterable<Vector3D> points) {
+    static Bounds of(List<Vector3D> points) {
+        return of(points.toArray(Vector3D[]::new), points.size());
+    }
+
+    /** @param count how many of the points are looked at */
+    static Bounds of(Vector3D[] points, int count) {
         double lowX = Double.POSITIVE_INFINITY;
         double lowY = Double.POSITIVE_INFINITY;
         double lowZ = Double.POSITIVE_INFINITY;
         double highX = Double.NEGATIVE_INFINITY;
         double highY = Double.NEGATIVE_INFINITY;
         double highZ = Double.NEGATIVE_INFINITY;
-        for (Vector3D point : points) {
+        for (int i = 0; i < count; i++) {
+            Vector3D point = points[i];
             lowX = Math.min(lowX, point.getX());
             lowY = Math.min(lowY, point.getY());
             lowZ = Math.min(lowZ, point.getZ());

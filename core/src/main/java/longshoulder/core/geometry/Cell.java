@@ -1,26 +1,48 @@
 package longshoulder.core.geometry;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A convex polyhedron, such as a box or a box with a slanted end: the brick that every {@link Solid} is built of.
  *
  * <p>Immutable. Its faces point outwards. A part thinner than {@link Tolerance#LENGTH} counts as nothing.
+ *
+ * <p>It is kept as points and, for each face, a plane and the numbers of the points round it: most cells are sawn up again at once, and
+ * a point that three faces share is then looked at once. Its faces as polygons are put together when somebody asks for them.
  */
 public final class Cell {
 
-    private final List<Polygon> faces;
-    private final List<Vector3D> corners;
-    private final Bounds bounds;
+    /** The points round each face of a box whose corners are numbered by the bits of x, y and z. */
+    private static final int[][] BOX = {{0, 4, 6, 2}, {1, 3, 7, 5}, {0, 1, 5, 4}, {2, 6, 7, 3}, {0, 2, 3, 1},
+            {4, 5, 7, 6}};
 
-    Cell(List<Polygon> faces, List<Vector3D> corners) {
-        this.faces = List.copyOf(faces);
-        this.corners = List.copyOf(corners);
-        this.bounds = Bounds.of(corners);
+    private final Vector3D[] points;
+    private final int distinct;
+    private final HalfSpace[] planes;
+    private final int[][] loops;
+    private final Bounds bounds;
+    /** Put together twice they are the same, so that nobody has to wait for another. */
+    private volatile @Nullable List<Polygon> faces;
+    private volatile @Nullable List<Vector3D> corners;
+
+    /**
+     * @param points its corners; behind them points that fall together with one of them, as sawing leaves them in a face
+     * @param distinct how many of the points are corners
+     * @param planes of its faces
+     * @param loops the numbers of the points round each face, anticlockwise from outside
+     */
+    Cell(Vector3D[] points, int distinct, HalfSpace[] planes, int[][] loops) {
+        this.points = points;
+        this.distinct = distinct;
+        this.planes = planes;
+        this.loops = loops;
+        this.bounds = Bounds.of(points, distinct);
     }
 
     /**
@@ -31,14 +53,14 @@ public final class Cell {
         if (x1 - x0 < Tolerance.LENGTH || y1 - y0 < Tolerance.LENGTH || z1 - z0 < Tolerance.LENGTH) {
             return Optional.empty();
         }
-        Vector3D[] c = new Vector3D[8];
+        Vector3D[] points = new Vector3D[8];
         for (int i = 0; i < 8; i++) {
-            c[i] = pose.toWorld((i & 1) == 0 ? x0 : x1, (i & 2) == 0 ? y0 : y1, (i & 4) == 0 ? z0 : z1);
+            points[i] = pose.toWorld((i & 1) == 0 ? x0 : x1, (i & 2) == 0 ? y0 : y1, (i & 4) == 0 ? z0 : z1);
         }
-        return Optional.of(new Cell(List.of(face(pose.along().negate(), c[0], c[4], c[6], c[2]),
-                face(pose.along(), c[1], c[3], c[7], c[5]), face(pose.across().negate(), c[0], c[1], c[5], c[4]),
-                face(pose.across(), c[2], c[6], c[7], c[3]), face(pose.out().negate(), c[0], c[2], c[3], c[1]),
-                face(pose.out(), c[4], c[5], c[7], c[6])), List.of(c)));
+        HalfSpace[] planes = {plane(pose.along().negate(), points[0]), plane(pose.along(), points[1]),
+                plane(pose.across().negate(), points[0]), plane(pose.across(), points[2]),
+                plane(pose.out().negate(), points[0]), plane(pose.out(), points[4])};
+        return Optional.of(new Cell(points, points.length, planes, BOX));
     }
 
     /**
@@ -49,44 +71,63 @@ public final class Cell {
      */
     public static Cell prism(Pose pose, double x0, double x1, double[] y, double[] z) {
         int count = y.length;
-        Vector3D[] corners = new Vector3D[2 * count];
+        Vector3D[] points = new Vector3D[2 * count];
+        int[][] loops = new int[count + 2][];
+        HalfSpace[] planes = new HalfSpace[count + 2];
+        loops[0] = new int[count];
+        loops[1] = new int[count];
         for (int i = 0; i < count; i++) {
-            corners[i] = pose.toWorld(x0, y[i], z[i]);
-            corners[count + i] = pose.toWorld(x1, y[i], z[i]);
+            points[i] = pose.toWorld(x0, y[i], z[i]);
+            points[count + i] = pose.toWorld(x1, y[i], z[i]);
+            loops[0][i] = count - 1 - i;
+            loops[1][i] = count + i;
         }
-        Vector3D[] foot = new Vector3D[count];
-        Vector3D[] head = new Vector3D[count];
-        for (int i = 0; i < count; i++) {
-            foot[i] = corners[count - 1 - i];
-            head[i] = corners[count + i];
-        }
-        List<Polygon> faces = new ArrayList<>(count + 2);
-        faces.add(face(pose.along().negate(), foot));
-        faces.add(face(pose.along(), head));
-        List<Polygon> sides = new ArrayList<>(count);
-        for (int i = 0; i < count; i++) {
+        planes[0] = plane(pose.along().negate(), points[0]);
+        planes[1] = plane(pose.along(), points[count]);
+        int face = 2;
+        for (int i : sides(y, z)) {
             int next = (i + 1) % count;
             Vector3D out = pose.across().multiply(z[next] - z[i]).subtract(pose.out().multiply(y[next] - y[i]));
-            sides.add(face(out.normalize(), corners[i], corners[next], corners[count + next], corners[count + i]));
+            planes[face] = plane(out.normalize(), points[i]);
+            loops[face++] = new int[]{i, next, count + next, count + i};
         }
-        // The sides along the axes first: what it is cut out of then falls into large parts before small ones.
-        sides.sort(Comparator.comparingLong(side -> -uprightness(pose, side.plane().normal())));
-        faces.addAll(sides);
-        return new Cell(faces, List.of(corners));
+        return new Cell(points, points.length, planes, loops);
+    }
+
+    /**
+     * The sides of an outline, each by the number of the corner at which it begins. Those along the axes come first: what the prism is cut out
+     * of then falls into large parts before small ones.
+     */
+    private static List<Integer> sides(double[] y, double[] z) {
+        List<Integer> sides = new ArrayList<>();
+        for (int i = 0; i < y.length; i++) {
+            sides.add(i);
+        }
+        sides.sort(Comparator
+                .comparingLong(i -> -uprightness(y[(i + 1) % y.length] - y[i], z[(i + 1) % z.length] - z[i])));
+        return sides;
     }
 
     /** In millionths, so that noise does not put the sides of like prisms in different orders. */
-    private static long uprightness(Pose pose, Vector3D.Unit normal) {
-        return Math.round(
-                1e6 * Math.max(Math.abs(Plain.dot(normal, pose.across())), Math.abs(Plain.dot(normal, pose.out()))));
+    private static long uprightness(double y, double z) {
+        return Math.round(1e6 * Math.max(Math.abs(y), Math.abs(z)) / Math.hypot(y, z));
     }
 
-    private static Polygon face(Vector3D.Unit normal, Vector3D... corners) {
-        return new Polygon(new HalfSpace(normal, Plain.dot(normal, corners[0])), List.of(corners));
+    private static HalfSpace plane(Vector3D.Unit normal, Vector3D point) {
+        return new HalfSpace(normal, Plain.dot(normal, point));
     }
 
     public List<Polygon> faces() {
-        return faces;
+        List<Polygon> known = faces;
+        if (known == null) {
+            Polygon[] all = new Polygon[loops.length];
+            for (int i = 0; i < all.length; i++) {
+                all[i] = new Polygon(planes[i], Arrays.stream(loops[i]).mapToObj(at -> points[at]).toList());
+            }
+            known = List.of(all);
+            faces = known;
+        }
+        return known;
     }
 
     public Bounds bounds() {
@@ -95,23 +136,47 @@ public final class Cell {
 
     /** Its distinct corners. */
     public List<Vector3D> corners() {
-        return corners;
+        List<Vector3D> known = corners;
+        if (known == null) {
+            known = List.of(Arrays.copyOf(points, distinct));
+            corners = known;
+        }
+        return known;
+    }
+
+    /** The planes of its faces. */
+    HalfSpace[] planes() {
+        return planes;
+    }
+
+    /** The points round each face, by their numbers. */
+    int[][] loops() {
+        return loops;
+    }
+
+    /** Its corners, and behind them those that fall together with one of them. */
+    Vector3D[] points() {
+        return points;
+    }
+
+    /** How many of its points are corners. */
+    int distinct() {
+        return distinct;
     }
 
     /** The same cell elsewhere. */
-    Cell moved(Vector3D by) {
-        return new Cell(faces.stream().map(face -> new Polygon(
-                face.plane().moved(face.plane().normal().dot(by)),
-                face.corners().stream().map(corner -> corner.add(by)).toList())).toList(),
-                corners.stream().map(corner -> corner.add(by)).toList());
+    Cell moved(Carry carry) {
+        return new Cell(Arrays.stream(points).map(carry::point).toArray(Vector3D[]::new), distinct,
+                Arrays.stream(planes).map(carry::plane).toArray(HalfSpace[]::new), loops);
     }
 
     /** The part on the inner side of a half space. */
     public Optional<Cell> clip(HalfSpace keep) {
-        return switch (side(keep)) {
+        double[] distances = distances(keep);
+        return switch (side(distances)) {
             case INSIDE -> Optional.of(this);
             case OUTSIDE -> Optional.empty();
-            case BOTH -> Optional.of(Halves.inside(this, keep));
+            case BOTH -> Optional.of(new Halves(this, keep, distances).inside());
         };
     }
 
@@ -120,13 +185,21 @@ public final class Cell {
         INSIDE, OUTSIDE, BOTH
     }
 
-    private Side side(HalfSpace keep) {
+    /** How far each of its points lies outside a half space. */
+    private double[] distances(HalfSpace keep) {
+        double[] distances = new double[points.length];
+        for (int i = 0; i < distances.length; i++) {
+            distances[i] = keep.distance(points[i]);
+        }
+        return distances;
+    }
+
+    private Side side(double[] distances) {
         double deepest = Double.POSITIVE_INFINITY;
         double highest = Double.NEGATIVE_INFINITY;
-        for (Vector3D corner : corners) {
-            double distance = keep.distance(corner);
-            deepest = Math.min(deepest, distance);
-            highest = Math.max(highest, distance);
+        for (int i = 0; i < distinct; i++) {
+            deepest = Math.min(deepest, distances[i]);
+            highest = Math.max(highest, distances[i]);
         }
         if (deepest > -Tolerance.LENGTH) {
             return Side.OUTSIDE;
@@ -139,9 +212,9 @@ public final class Cell {
         if (!bounds.overlaps(other.bounds)) {
             return false;
         }
-        for (Polygon face : faces) {
-            for (Vector3D corner : other.corners) {
-                if (face.plane().distance(corner) > Tolerance.LENGTH) {
+        for (HalfSpace plane : planes) {
+            for (int i = 0; i < other.distinct; i++) {
+                if (plane.distance(other.points[i]) > Tolerance.LENGTH) {
                     return false;
                 }
             }
@@ -155,8 +228,8 @@ public final class Cell {
             return Optional.empty();
         }
         Optional<Cell> rest = Optional.of(this);
-        for (Polygon face : other.faces) {
-            rest = rest.flatMap(cell -> cell.clip(face.plane()));
+        for (HalfSpace plane : other.planes) {
+            rest = rest.flatMap(cell -> cell.clip(plane));
         }
         return rest;
     }
@@ -168,14 +241,17 @@ public final class Cell {
         }
         List<Cell> outside = new ArrayList<>();
         Cell rest = this;
-        for (Polygon face : other.faces) {
-            Side side = rest.side(face.plane());
+        for (HalfSpace plane : other.planes) {
+            double[] distances = rest.distances(plane);
+            Side side = rest.side(distances);
             if (side == Side.OUTSIDE) {
                 // They share nothing after all.
                 return List.of(this);
             }
             if (side == Side.BOTH) {
-                rest = Halves.both(rest, face.plane(), outside);
+                Halves halves = new Halves(rest, plane, distances);
+                outside.add(halves.outside());
+                rest = halves.inside();
             }
         }
         return outside;
@@ -184,10 +260,14 @@ public final class Cell {
     /** In mm³. */
     public double volume() {
         double sum = 0;
-        for (Polygon face : faces) {
-            sum += Plain.dot(face.area(), face.corners().getFirst().subtract(bounds.least()));
+        for (int[] loop : loops) {
+            for (int i = 1; i + 1 < loop.length; i++) {
+                Vector3D first = points[loop[0]];
+                Vector3D area = Plain.cross(points[loop[i]].subtract(first), points[loop[i + 1]].subtract(first));
+                sum += Plain.dot(area, first.subtract(bounds.least()));
+            }
         }
-        return sum / 3;
+        return sum / 6;
     }
 
     /**
@@ -197,13 +277,13 @@ public final class Cell {
      * @param toEye towards an eye that is infinitely far away
      */
     public boolean isClearOf(Cell other, Vector3D.Unit toEye) {
-        for (Polygon face : faces) {
-            if (Plain.dot(face.plane().normal(), toEye) <= Tolerance.DIRECTION && other.isBeyond(face.plane())) {
+        for (HalfSpace plane : planes) {
+            if (Plain.dot(plane.normal(), toEye) <= Tolerance.DIRECTION && other.isBeyond(plane)) {
                 return true;
             }
         }
-        for (Polygon face : other.faces) {
-            if (Plain.dot(face.plane().normal(), toEye) >= -Tolerance.DIRECTION && isBeyond(face.plane())) {
+        for (HalfSpace plane : other.planes) {
+            if (Plain.dot(plane.normal(), toEye) >= -Tolerance.DIRECTION && isBeyond(plane)) {
                 return true;
             }
         }
@@ -211,8 +291,8 @@ public final class Cell {
     }
 
     private boolean isBeyond(HalfSpace plane) {
-        for (Vector3D corner : corners) {
-            if (plane.distance(corner) < -Tolerance.LENGTH) {
+        for (int i = 0; i < distinct; i++) {
+            if (plane.distance(points[i]) < -Tolerance.LENGTH) {
                 return false;
             }
         }

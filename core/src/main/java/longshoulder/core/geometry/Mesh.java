@@ -1,7 +1,6 @@
 package longshoulder.core.geometry;
 
 import java.util.List;
-import java.util.function.UnaryOperator;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -53,39 +52,26 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
         return new MeshBuilder(solid).build();
     }
 
+    /** The same skin elsewhere. */
+    public Mesh moved(Vector3D by) {
+        return moved(Carry.by(by));
+    }
+
     /** The same skin on an equal piece that stands elsewhere. */
-    public Mesh moved(Pose from, Pose to) {
-        Vector3D by = to.origin().subtract(from.origin());
-        UnaryOperator<Vector3D> move = isParallel(from, to) ? by::add : point -> to.toWorld(from.toLocal(point));
-        return new Mesh(points.stream().map(move).toList(), triangles,
-                faces.stream().map(face -> new Face(face.cell(), moved(face.polygon(), from, to, move))).toList(),
-                edges.stream().map(edge -> moved(edge, move)).toList(),
-                bends.stream().map(bend -> new Bend(moved(bend.edge(), move), turned(bend.one(), from, to),
-                        turned(bend.other(), from, to))).toList());
+    Mesh moved(Carry carry) {
+        return new Mesh(points.stream().map(carry::point).toList(), triangles,
+                faces.stream().map(face -> new Face(face.cell(), moved(face.polygon(), carry))).toList(),
+                edges.stream().map(edge -> moved(edge, carry)).toList(),
+                bends.stream().map(bend -> new Bend(moved(bend.edge(), carry), carry.direction(bend.one()),
+                        carry.direction(bend.other()))).toList());
     }
 
-    private static Edge moved(Edge edge, UnaryOperator<Vector3D> move) {
-        return new Edge(move.apply(edge.from()), move.apply(edge.to()));
+    private static Edge moved(Edge edge, Carry carry) {
+        return new Edge(carry.point(edge.from()), carry.point(edge.to()));
     }
 
-    /** Most pieces that are alike stand parallel: then directions stay as they are. */
-    private static Vector3D turned(Vector3D direction, Pose from, Pose to) {
-        if (isParallel(from, to)) {
-            return direction;
-        }
-        return to.along().multiply(Plain.dot(direction, from.along()))
-                .add(to.across().multiply(Plain.dot(direction, from.across())))
-                .add(to.out().multiply(Plain.dot(direction, from.out())));
-    }
-
-    private static boolean isParallel(Pose one, Pose other) {
-        return one.along().equals(other.along()) && one.across().equals(other.across())
-                && one.out().equals(other.out());
-    }
-
-    private static Polygon moved(Polygon polygon, Pose from, Pose to, UnaryOperator<Vector3D> move) {
-        List<Vector3D> corners = polygon.corners().stream().map(move).toList();
-        return new Polygon(HalfSpace.through(corners.getFirst(), turned(polygon.plane().normal(), from, to)), corners);
+    private static Polygon moved(Polygon polygon, Carry carry) {
+        return new Polygon(carry.plane(polygon.plane()), polygon.corners().stream().map(carry::point).toList());
     }
 
     /** Its edges in a piece's own frame of reference. */

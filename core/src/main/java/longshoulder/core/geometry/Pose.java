@@ -48,4 +48,9 @@ public record Pose(Vector3D origin, Vector3D.Unit along, Vector3D.Unit across, V
     public double run(HalfSpace plane, double y, double z) {
         return -plane.distance(toWorld(0, y, z)) / plane.normal().dot(along);
     }
+
+    /** Whether both have the same axes. */
+    boolean isParallel(Pose other) {
+        return along.equals(other.along) && across.equals(other.across) && out.equals(other.out);
+    }
 }

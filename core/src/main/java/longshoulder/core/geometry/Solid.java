@@ -84,7 +84,12 @@ public record Solid(List<Cell> cells, Bounds bounds) {
 
     /** The same solid elsewhere. */
     public Solid moved(Vector3D by) {
-        return new Solid(cells.stream().map(cell -> cell.moved(by)).toList());
+        return moved(Carry.by(by));
+    }
+
+    /** The same solid of an equal piece that stands elsewhere. */
+    Solid moved(Carry carry) {
+        return new Solid(cells.stream().map(cell -> cell.moved(carry)).toList());
     }
 
     /** In mm³. */

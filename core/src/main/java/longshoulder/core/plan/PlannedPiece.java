@@ -4,6 +4,7 @@ import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Form;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
@@ -21,11 +22,10 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param open whether a joint in it or at its ends lies open to the eye, or a shape is worked on it: where neither is so, its body is
  *        all that is seen of it
  * @param joints of which it is the rail, those at its first end before the others
- * @param solid its exact shape in the world
- * @param skin of the solid
+ * @param form its exact shape
  */
 public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amount> shoulderLength, EndCut start,
-        EndCut finish, boolean open, List<Joint> joints, Solid solid, Skin skin) {
+        EndCut finish, boolean open, List<Joint> joints, Form form) {
 
     public PlannedPiece {
         joints = List.copyOf(joints);
@@ -35,14 +35,19 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
         return piece.id();
     }
 
+    /** Its exact shape in the world. */
+    public Solid solid() {
+        return form.solid();
+    }
+
     /** The skin of the solid, in the world. */
     public Mesh mesh() {
-        return skin.mesh();
+        return form.mesh();
     }
 
     /** Its edges in its own frame of reference. */
     public List<Mesh.Edge> outline() {
-        return skin.outline();
+        return form.outline();
     }
 
     /** The joint at an end, if there is one. */

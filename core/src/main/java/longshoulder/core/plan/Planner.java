@@ -6,14 +6,12 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import longshoulder.core.brief.JointKind;
 import longshoulder.core.finding.Checks;
 import longshoulder.core.finding.Subject;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Shape;
-import longshoulder.core.geometry.Mesh;
-import longshoulder.core.geometry.Solid;
+import longshoulder.core.geometry.Form;
 import longshoulder.core.joint.Joinery;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Staggering;
@@ -41,56 +39,25 @@ public final class Planner {
         Frame planned = AsMilled.follow(project, Staggering.of(settled, frame));
         Frame built = planned.withCut(project.cutShoulders());
         List<Joint> joints = Joinery.of(settled, planned, built);
-        // Each piece's solid and skin hang on nothing but the joints, so all processors share them.
         Map<String, List<Joint>> byRail = joints.stream()
                 .collect(Collectors.groupingBy(joint -> joint.meeting().rail().id()));
         Map<String, List<Joint>> byPost = joints.stream()
                 .collect(Collectors.groupingBy(joint -> joint.meeting().post().id()));
-        List<Skins.Bare> bare = built.pieces().parallelStream()
-                .map(piece -> Skins.Bare.of(piece, cut(piece, byRail.getOrDefault(piece.id(), List.of()),
-                        byPost.getOrDefault(piece.id(), List.of())).minus(built.shaping(piece.id()))))
+        // Each piece's form hangs on nothing but the joints, so all processors share them.
+        Map<String, Form> forms = Forms.of(built.pieces().parallelStream()
+                .map(piece -> Cutting.of(piece, byRail.getOrDefault(piece.id(), List.of()),
+                        byPost.getOrDefault(piece.id(), List.of()), built.shaping(piece.id())))
+                .toList());
+        List<PlannedPiece> pieces = built.pieces().stream()
+                .map(piece -> planned(project, built, piece, byRail.getOrDefault(piece.id(), List.of()),
+                        byPost.getOrDefault(piece.id(), List.of()), Objects.requireNonNull(forms.get(piece.id()))))
                 .toList();
-        Map<String, Skin> skins = Skins.of(bare);
-        List<PlannedPiece> pieces = bare.parallelStream().map(one -> planned(project, built, one,
-                byRail.getOrDefault(one.piece().id(), List.of()), byPost.getOrDefault(one.piece().id(), List.of()),
-                Objects.requireNonNull(skins.get(one.piece().id()))))
-                .toList();
-        Map<String, Solid> solids = pieces.stream().collect(Collectors.toMap(PlannedPiece::id, PlannedPiece::solid));
-        Map<String, List<Mesh.Edge>> outlines = pieces.stream()
-                .collect(Collectors.toMap(PlannedPiece::id, PlannedPiece::outline));
         return new Plan(project, built, joints, pieces,
-                Checks.run(new Subject(project, planned, built, joints, solids, outlines)));
+                Checks.run(new Subject(project, planned, built, joints, forms)));
     }
 
-    /**
-     * The solid of a piece with its joints cut.
-     *
-     * @param own the joints at its ends
-     * @param received those that others have in it
-     */
-    private static Solid cut(Piece piece, List<Joint> own, List<Joint> received) {
-        Solid solid = piece.body();
-        for (Joint joint : received) {
-            if (joint.kind() != JointKind.GROOVE) {
-                solid = solid.minus(joint.removes());
-            }
-        }
-        for (Joint joint : own) {
-            solid = solid.minus(joint.removesFromRail()).plus(joint.adds());
-        }
-        // Grooves are ploughed after the tenons are cut, and run through them where they reach so far.
-        for (Joint joint : received) {
-            if (joint.kind() == JointKind.GROOVE) {
-                solid = solid.minus(joint.removes());
-            }
-        }
-        return solid;
-    }
-
-    private static PlannedPiece planned(Project project, Frame built, Skins.Bare bare, List<Joint> own,
-            List<Joint> received,
-            Skin skin) {
-        Piece piece = bare.piece();
+    private static PlannedPiece planned(Project project, Frame built, Piece piece, List<Joint> own,
+            List<Joint> received, Form form) {
         double[] arrises = piece.slanted().map(Shape::arrises)
                 .orElseGet(() -> new double[]{piece.length().value().toMillimetres()});
         EndCut start = EndCut.along(piece.pose(), piece.shape().start().normal(), arrises);
@@ -102,7 +69,7 @@ public final class Planner {
         return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, ends), shoulders, start, finish,
                 !built.shaping(piece.id()).isNothing()
                         || Stream.concat(own.stream(), received.stream()).anyMatch(Joint::isOpen),
-                own, bare.solid(), skin);
+                own, form);
     }
 
     /** Shoulder length and whatever the joints add at both ends. */

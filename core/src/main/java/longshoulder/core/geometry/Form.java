@@ -1,0 +1,83 @@
+package longshoulder.core.geometry;
+
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The exact shape of a piece with its joints cut, and its skin. Both are made once for all pieces that are cut alike, and carried to
+ * where one of them stands when somebody looks at it there: most checks ask for its outline alone.
+ */
+public final class Form {
+
+    private final Solid made;
+    private final Mesh skin;
+    private final Pose from;
+    private final Pose pose;
+    private final List<Mesh.Edge> outline;
+    /** Carried twice they are the same, so that nobody has to wait for another. */
+    private volatile @Nullable Solid solid;
+    private volatile @Nullable Mesh mesh;
+
+    private Form(Solid made, Mesh skin, Pose from, Pose pose, List<Mesh.Edge> outline) {
+        this.made = made;
+        this.skin = skin;
+        this.from = from;
+        this.pose = pose;
+        this.outline = outline;
+    }
+
+    /** That of a piece with this pose. */
+    public static Form of(Solid solid, Pose pose) {
+        Mesh skin = Mesh.of(solid);
+        return new Form(solid, skin, pose, pose, skin.edgesIn(pose));
+    }
+
+    /** The same of a piece with another pose that is cut alike. */
+    public Form at(Pose other) {
+        return other.equals(pose) ? this : new Form(made, skin, from, other, outline);
+    }
+
+    /** The shape in the world. */
+    public Solid solid() {
+        Solid known = solid;
+        if (known == null) {
+            known = pose.equals(from) ? made : made.moved(Carry.of(from, pose));
+            solid = known;
+        }
+        return known;
+    }
+
+    /** The box round it in the world, along the world's axes. */
+    public Bounds bounds() {
+        Carry carry = Carry.of(from, pose);
+        return solid == null && carry.parallel()
+                ? new Bounds(carry.point(made.bounds().least()), carry.point(made.bounds().greatest()))
+                : solid().bounds();
+    }
+
+    /** The skin in the world. */
+    public Mesh mesh() {
+        Mesh known = mesh;
+        if (known == null) {
+            known = pose.equals(from) ? skin : skin.moved(Carry.of(from, pose));
+            mesh = known;
+        }
+        return known;
+    }
+
+    /** Its edges in the piece's own frame of reference. */
+    public List<Mesh.Edge> outline() {
+        return outline;
+    }
+
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof Form form && mesh().equals(form.mesh());
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(outline, pose);
+    }
+}
