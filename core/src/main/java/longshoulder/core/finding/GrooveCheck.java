@@ -13,6 +13,7 @@ import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Groove;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
+import longshoulder.core.joint.Tenon;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
@@ -27,8 +28,8 @@ final class GrooveCheck implements Check {
     @Override
     public List<Finding> run(Subject subject) {
         List<Finding> findings = new ArrayList<>();
-        Map<String, List<Joint>> tenoned = subject.atEnds().stream().filter(joint -> !joint.tenons().isEmpty())
-                .collect(Collectors.groupingBy(joint -> joint.meeting().rail().id()));
+        Map<String, List<Tenoned>> tenoned = subject.atEnds().stream().filter(joint -> !joint.tenons().isEmpty())
+                .map(Tenoned::of).collect(Collectors.groupingBy(one -> one.joint.meeting().rail().id()));
         for (Joint joint : subject.joints()) {
             if (joint.plain() instanceof Groove groove) {
                 // Of the joint, which remembers it, and not of the groove, which works it out again.
@@ -41,13 +42,21 @@ final class GrooveCheck implements Check {
         return findings;
     }
 
+    /** A joint with its tenons, and how much wood is in them, in mm³. */
+    private record Tenoned(Joint joint, List<Solid> tenons, double whole) {
+        static Tenoned of(Joint joint) {
+            List<Solid> tenons = joint.tenons().stream().map(Tenon::adds).toList();
+            return new Tenoned(joint, tenons, tenons.stream().mapToDouble(Solid::volume).sum());
+        }
+    }
+
     /** @param tenoned the joints whose tenons grow on the piece in which the groove runs */
-    private static void cutTenons(Subject subject, Groove groove, Solid cut, List<Joint> tenoned,
+    private static void cutTenons(Subject subject, Groove groove, Solid cut, List<Tenoned> tenoned,
             List<Finding> findings) {
-        for (Joint joint : tenoned) {
-            double lost = joint.tenons().stream().mapToDouble(tenon -> cut.and(tenon.adds()).volume())
-                    .sum();
-            double whole = joint.tenons().stream().mapToDouble(tenon -> tenon.adds().volume()).sum();
+        for (Tenoned one : tenoned) {
+            Joint joint = one.joint;
+            double lost = one.tenons.stream().mapToDouble(tenon -> cut.and(tenon).volume()).sum();
+            double whole = one.whole;
             if (lost > whole * subject.brief().ratio(Limits.GROOVE_IN_TENON).toDouble()) {
                 findings.add(new Finding("groove-cuts-tenon", Level.RISK, List.of(groove.id(), joint.id()),
                         Label.of("finding.grooveCutsTenon", groove.id(), joint.id(),

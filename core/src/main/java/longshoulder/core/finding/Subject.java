@@ -20,11 +20,12 @@ import longshoulder.core.reckoning.Amount;
 /**
  * What is checked.
  *
+ * @param settled what was asked for, over what the frame's kind usually has
  * @param planned the frame as planned
  * @param built the frame with what was really cut
  * @param forms each piece with its joints cut, by its id
  */
-public record Subject(Project project, Frame planned, Frame built, List<Joint> joints,
+public record Subject(Project project, Brief settled, Frame planned, Frame built, List<Joint> joints,
         Map<String, Form> forms) {
 
     public Subject {
@@ -54,10 +55,8 @@ public record Subject(Project project, Frame planned, Frame built, List<Joint> j
     }
 
     /** How thick a tenon's rail is where it grows: less than elsewhere if its face was worked to a curve. */
-    Length stock(Tenon tenon) {
-        Brief settled = project.settled(planned).brief();
-        return joints.stream().filter(joint -> joint.id().equals(tenon.id())).map(Joint::kind)
-                .flatMap(kind -> Address.all(tenon.id(), kind, "end.thickness").stream())
+    Length stock(Joint joint, Tenon tenon) {
+        return Address.all(joint.id(), joint.kind(), "end.thickness").stream()
                 .flatMap(name -> settled.measure(name).stream()).map(Amount::value).findFirst()
                 .orElse(tenon.meeting().rail().thickness().value());
     }

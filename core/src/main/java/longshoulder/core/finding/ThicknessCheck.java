@@ -2,6 +2,9 @@ package longshoulder.core.finding;
 
 import longshoulder.core.brief.Limits;
 import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.Set;
+import java.util.function.Predicate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -11,25 +14,48 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.reckoning.Level;
 
-/** A tenon that no owned chisel makes, or too thick or too thin for its rail. One finding a thickness, not one a joint. */
+/**
+ * A tenon that no owned chisel makes, or too thick or too thin for its rail. One finding for all tenons of a thickness, and for all in
+ * rails of a thickness: not one a joint.
+ */
 final class ThicknessCheck implements Check {
+
+    /** A tenon, and how thick its rail is where it grows. */
+    private record Grown(Tenon tenon, Length stock) {
+
+        Length thickness() {
+            return tenon.thickness().value();
+        }
+
+        boolean isLike(Grown other) {
+            return thickness().equals(other.thickness()) && stock.equals(other.stock);
+        }
+    }
 
     @Override
     public List<Finding> run(Subject subject) {
+        List<Grown> all = subject.joints().stream().flatMap(joint -> joint.mortised().stream()
+                .map(tenon -> new Grown(tenon, subject.stock(joint, tenon)))).toList();
         List<Finding> findings = new ArrayList<>();
-        List<Length> seen = new ArrayList<>();
-        subject.mortised().forEach(tenon -> {
-            Length thickness = tenon.thickness().value();
-            if (!seen.contains(thickness)) {
-                seen.add(thickness);
-                chisel(subject, tenon).ifPresent(findings::add);
-                stock(subject, tenon).ifPresent(findings::add);
+        Set<Length> thicknesses = new HashSet<>();
+        Set<List<Length>> seen = new HashSet<>();
+        for (Grown one : all) {
+            if (thicknesses.add(one.thickness())) {
+                chisel(subject, one.tenon,
+                        ids(all, other -> other.thickness().equals(one.thickness()))).ifPresent(findings::add);
             }
-        });
+            if (seen.add(List.of(one.thickness(), one.stock))) {
+                stock(subject, one, all).ifPresent(findings::add);
+            }
+        }
         return findings;
     }
 
-    private static Optional<Finding> chisel(Subject subject, Tenon tenon) {
+    private static List<String> ids(List<Grown> all, Predicate<Grown> which) {
+        return all.stream().filter(which).map(one -> one.tenon.id()).toList();
+    }
+
+    private static Optional<Finding> chisel(Subject subject, Tenon tenon, List<String> about) {
         Length thickness = tenon.thickness().value();
         if (subject.project().tools().owns(thickness)) {
             return Optional.empty();
@@ -39,13 +65,13 @@ final class ThicknessCheck implements Check {
                 .min(Comparator.comparing(chisel -> chisel.minus(thickness).abs()))
                 .ifPresent(nearest -> remedies.set(Brief.TENON_THICKNESS, nearest));
         remedies.own(thickness);
-        return Optional.of(new Finding("no-chisel", Level.RISK, joints(subject, thickness),
+        return Optional.of(new Finding("no-chisel", Level.RISK, about,
                 Label.of("finding.noChisel", thickness), remedies.list()));
     }
 
-    private static Optional<Finding> stock(Subject subject, Tenon tenon) {
-        Length thickness = tenon.thickness().value();
-        Length rail = subject.stock(tenon);
+    private static Optional<Finding> stock(Subject subject, Grown one, List<Grown> all) {
+        Length thickness = one.thickness();
+        Length rail = one.stock;
         Length thinnest = subject.brief().ratio(Limits.THINNEST).of(rail);
         Length thickest = subject.brief().ratio(Limits.THICKEST).of(rail);
         boolean thick = thickness.isGreaterThan(thickest);
@@ -53,7 +79,7 @@ final class ThicknessCheck implements Check {
             return Optional.empty();
         }
         Length third = Length.fromMillimetres(Math.rint(rail.toMillimetres() / 3));
-        Remedies remedies = new Remedies(subject.project()).at(tenon.id()).leave(Brief.TENON_THICKNESS);
+        Remedies remedies = new Remedies(subject.project()).at(one.tenon.id()).leave(Brief.TENON_THICKNESS);
         Optional<Length> fitting = subject.project().tools().chisels().stream()
                 .filter(c -> !c.isLessThan(thinnest) && !c.isGreaterThan(thickest))
                 .min(Comparator.comparing(c -> c.minus(third).abs()));
@@ -63,14 +89,9 @@ final class ThicknessCheck implements Check {
         }
         boolean noRoom = !thickness.isLessThan(rail);
         return Optional.of(new Finding(thick ? "tenon-thick" : "tenon-thin", noRoom ? Level.STOP : Level.RISK,
-                joints(subject, thickness),
+                ids(all, one::isLike),
                 Label.of(thick ? "finding.tenonThick" : "finding.tenonThin", thickness, rail,
                         thick ? thickest : thinnest),
                 remedies.list()));
-    }
-
-    private static List<String> joints(Subject subject, Length thickness) {
-        return subject.mortised().filter(tenon -> tenon.thickness().value().equals(thickness)).map(Tenon::id)
-                .toList();
     }
 }

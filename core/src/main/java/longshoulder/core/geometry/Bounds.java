@@ -13,6 +13,8 @@ public record Bounds(Vector3D least, Vector3D greatest) {
             Vector3D.of(Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY),
             Vector3D.of(Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY));
 
+    private static final double NEARLY = -10 * Tolerance.LENGTH;
+
     static Bounds of(List<Vector3D> points) {
         return of(points.toArray(Vector3D[]::new), points.size());
     }
@@ -49,24 +51,28 @@ public record Bounds(Vector3D least, Vector3D greatest) {
 
     /** Whether both share at least a point, or nearly do. */
     boolean touches(Bounds other) {
-        return touches(least.getX(), greatest.getX(), other.least.getX(), other.greatest.getX())
-                && touches(least.getY(), greatest.getY(), other.least.getY(), other.greatest.getY())
-                && touches(least.getZ(), greatest.getZ(), other.least.getZ(), other.greatest.getZ());
-    }
-
-    private static boolean touches(double from, double to, double otherFrom, double otherTo) {
-        return Math.min(to, otherTo) - Math.max(from, otherFrom) > -10 * Tolerance.LENGTH;
+        return shared(least.getX(), greatest.getX(), other.least.getX(), other.greatest.getX()) > NEARLY
+                && shared(least.getY(), greatest.getY(), other.least.getY(), other.greatest.getY()) > NEARLY
+                && shared(least.getZ(), greatest.getZ(), other.least.getZ(), other.greatest.getZ()) > NEARLY;
     }
 
     /** Whether the two share more than a touch. */
     public boolean overlaps(Bounds other) {
-        return overlap(least.getX(), greatest.getX(), other.least.getX(), other.greatest.getX())
-                && overlap(least.getY(), greatest.getY(), other.least.getY(), other.greatest.getY())
-                && overlap(least.getZ(), greatest.getZ(), other.least.getZ(), other.greatest.getZ());
+        return shared(least.getX(), greatest.getX(), other.least.getX(), other.greatest.getX()) > Tolerance.LENGTH
+                && shared(least.getY(), greatest.getY(), other.least.getY(), other.greatest.getY()) > Tolerance.LENGTH
+                && shared(least.getZ(), greatest.getZ(), other.least.getZ(), other.greatest.getZ()) > Tolerance.LENGTH;
     }
 
-    private static boolean overlap(double a0, double a1, double b0, double b1) {
-        return Math.min(a1, b1) - Math.max(a0, b0) > Tolerance.LENGTH;
+    /** The middle of what two overlapping boxes share. */
+    Vector3D middleWith(Bounds other) {
+        return Vector3D.of(
+                (Math.max(least.getX(), other.least.getX()) + Math.min(greatest.getX(), other.greatest.getX())) / 2,
+                (Math.max(least.getY(), other.least.getY()) + Math.min(greatest.getY(), other.greatest.getY())) / 2,
+                (Math.max(least.getZ(), other.least.getZ()) + Math.min(greatest.getZ(), other.greatest.getZ())) / 2);
+    }
+
+    private static double shared(double from, double to, double otherFrom, double otherTo) {
+        return Math.min(to, otherTo) - Math.max(from, otherFrom);
     }
 
     public boolean isNothing() {

@@ -22,6 +22,9 @@ public final class Cell {
     private static final int[][] BOX = {{0, 4, 6, 2}, {1, 3, 7, 5}, {0, 1, 5, 4}, {2, 6, 7, 3}, {0, 2, 3, 1},
             {4, 5, 7, 6}};
 
+    /** The radius of a ball of the least volume that counts, in millimetres: (3 V / 4 π)^⅓. */
+    private static final double BALL = Math.cbrt(0.75 * Tolerance.VOLUME / Math.PI);
+
     private final Vector3D[] points;
     private final int distinct;
     private final HalfSpace[] planes;
@@ -232,6 +235,24 @@ public final class Cell {
             rest = rest.flatMap(cell -> cell.clip(plane));
         }
         return rest;
+    }
+
+    /**
+     * Whether both surely share more than a touch: a ball of {@link Tolerance#VOLUME} in the middle of where their boxes overlap lies in
+     * both. Where it does not, they still may.
+     */
+    boolean sharesBall(Cell other) {
+        Vector3D middle = bounds.middleWith(other.bounds);
+        return isBallInside(middle) && other.isBallInside(middle);
+    }
+
+    private boolean isBallInside(Vector3D middle) {
+        for (HalfSpace plane : planes) {
+            if (plane.distance(middle) > -BALL) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** What is left when another cell is taken away: convex parts that do not overlap. */

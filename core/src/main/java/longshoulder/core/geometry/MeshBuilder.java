@@ -2,10 +2,7 @@ package longshoulder.core.geometry;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -18,18 +15,11 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 final class MeshBuilder {
 
-    /** By the cosine: faces that meet at less than 0.8° are chords of one curve, and no line is drawn between them. */
-    private static final double SMOOTH = Math.cos(Math.toRadians(0.8));
-
-    /** What bends less than this, by the cosine, is flat but for the noise of doubles. */
-    private static final double FLAT = 1 - 1e-10;
-
     private final Solid solid;
     private final VertexPool pool = new VertexPool();
     private final List<Polygon> skin = new ArrayList<>();
     private final List<int[]> loops = new ArrayList<>();
     private final List<int[]> triangles = new ArrayList<>();
-    private final List<Mesh.Bend> smooth = new ArrayList<>();
 
     MeshBuilder(Solid solid) {
         this.solid = solid;
@@ -51,12 +41,15 @@ final class MeshBuilder {
         for (int i = 0; i < skin.size(); i++) {
             loops.add(withoutSpikes(withPointsOnEdges(corners.get(i), skin.get(i).corners())));
         }
-        List<Mesh.Edge> edges = edges();
+        Arrises arrises = new Arrises(pool.points());
+        for (int i = 0; i < loops.size(); i++) {
+            arrises.add(loops.get(i), skin.get(i).plane().normal());
+        }
         for (int i = 0; i < loops.size(); i++) {
             triangulate(loops.get(i), corners.get(i).length);
         }
         Sheets.part(pool.points(), triangles);
-        return new Mesh(pool.points(), triangles, faces, edges, smooth);
+        return new Mesh(pool.points(), triangles, faces, arrises.edges(), arrises.bends());
     }
 
     /** What of a face has no wood of another cell against it. */
@@ -137,73 +130,5 @@ final class MeshBuilder {
         for (int i = 0; i < loop.length; i++) {
             triangles.add(new int[]{middle, loop[i], loop[(i + 1) % loop.length]});
         }
-    }
-
-    private record Directed(int from, int to) {}
-
-    /** The stretches where two faces meet at an angle that is seen; the others that bend at all are put aside. */
-    private List<Mesh.Edge> edges() {
-        Map<Directed, List<Vector3D>> normals = new LinkedHashMap<>();
-        for (int f = 0; f < loops.size(); f++) {
-            int[] loop = loops.get(f);
-            for (int i = 0; i < loop.length; i++) {
-                int a = loop[i];
-                int b = loop[(i + 1) % loop.length];
-                normals.computeIfAbsent(new Directed(Math.min(a, b), Math.max(a, b)), key -> new ArrayList<>())
-                        .add(skin.get(f).plane().normal());
-            }
-        }
-        List<Directed> bends = new ArrayList<>();
-        normals.forEach((edge, both) -> {
-            if (both.stream().anyMatch(normal -> Plain.dot(normal, both.get(0)) < SMOOTH)) {
-                bends.add(edge);
-            } else if (both.size() == 2 && Plain.dot(both.get(0), both.get(1)) < FLAT) {
-                smooth.add(new Mesh.Bend(new Mesh.Edge(pool.get(edge.from()), pool.get(edge.to())), both.get(0),
-                        both.get(1)));
-            }
-        });
-        return joined(bends);
-    }
-
-    private List<Mesh.Edge> joined(List<Directed> bends) {
-        Map<Integer, List<Directed>> at = new HashMap<>();
-        for (Directed bend : bends) {
-            at.computeIfAbsent(bend.from(), key -> new ArrayList<>()).add(bend);
-            at.computeIfAbsent(bend.to(), key -> new ArrayList<>()).add(bend);
-        }
-        Map<Directed, Boolean> used = new HashMap<>();
-        List<Mesh.Edge> edges = new ArrayList<>();
-        for (Directed bend : bends) {
-            if (used.putIfAbsent(bend, true) == null) {
-                int from = farEnd(bend, bend.from(), at, used);
-                int to = farEnd(bend, bend.to(), at, used);
-                edges.add(new Mesh.Edge(pool.get(from), pool.get(to)));
-            }
-        }
-        return edges;
-    }
-
-    private int farEnd(Directed start, int end, Map<Integer, List<Directed>> at, Map<Directed, Boolean> used) {
-        Directed current = start;
-        int tip = end;
-        while (true) {
-            Directed onward = null;
-            for (Directed next : at.getOrDefault(tip, List.of())) {
-                if (!next.equals(current) && straight(current, next)) {
-                    onward = next;
-                }
-            }
-            if (onward == null || used.putIfAbsent(onward, true) != null) {
-                return tip;
-            }
-            tip = onward.from() == tip ? onward.to() : onward.from();
-            current = onward;
-        }
-    }
-
-    private boolean straight(Directed a, Directed b) {
-        Vector3D first = pool.get(a.to()).subtract(pool.get(a.from())).normalize();
-        Vector3D second = pool.get(b.to()).subtract(pool.get(b.from())).normalize();
-        return Math.abs(first.dot(second)) > 1 - Tolerance.DIRECTION;
     }
 }

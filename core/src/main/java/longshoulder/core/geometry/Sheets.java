@@ -30,7 +30,27 @@ final class Sheets {
 
     /** Parts them in place; both lists grow, and nothing is changed where no edge is used twice. */
     static void part(List<Vector3D> points, List<int[]> triangles) {
-        new Sheets(points, triangles).part();
+        if (anyTwice(triangles)) {
+            new Sheets(points, triangles).part();
+        }
+    }
+
+    /** Whether any edge is used twice the same way round, as hardly ever one is. */
+    private static boolean anyTwice(List<int[]> triangles) {
+        long[] edges = new long[3 * triangles.size()];
+        int count = 0;
+        for (int[] corners : triangles) {
+            for (int i = 0; i < corners.length; i++) {
+                edges[count++] = ((long) corners[i] << Integer.SIZE) + corners[(i + 1) % corners.length];
+            }
+        }
+        Arrays.sort(edges);
+        for (int i = 1; i < count; i++) {
+            if (edges[i] == edges[i - 1]) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private void part() {

@@ -74,7 +74,21 @@ public record Solid(List<Cell> cells, Bounds bounds) {
 
     /** Whether both want the same place: whether they share more than a touch. */
     public boolean overlaps(Solid other) {
-        return bounds.overlaps(other.bounds) && and(other).volume() > Tolerance.VOLUME;
+        if (!bounds.overlaps(other.bounds)) {
+            return false;
+        }
+        double shared = 0;
+        for (Cell cell : cells) {
+            for (Cell theirs : other.cells) {
+                shared += cell.sharesBall(theirs)
+                        ? Tolerance.VOLUME
+                        : cell.and(theirs).map(Cell::volume).orElse(0.0);
+                if (shared >= Tolerance.VOLUME) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     /** The part on the inner side of a half space. */

@@ -26,8 +26,8 @@ final class VertexPool {
     /** How far from an edge a point counts as lying on it: corners of clipped cells may be off by a tolerance, along three planes. */
     private static final double NEAR = 3 * Tolerance.LENGTH;
 
-    /** So few places are gone through faster than put in order. */
-    private static final int FEW = 100;
+    /** So few places are gone through faster than fewer are looked for. */
+    private static final int FEW = 24;
 
     /** A place this near to a known one adds nothing. */
     private static final double KNOWN = Tolerance.LENGTH / 10;
@@ -41,25 +41,89 @@ final class VertexPool {
     private final Map<Long, List<Place>> buckets = new HashMap<>();
 
     /** The places in the order of x, of y and of z; made anew when places were added since. */
-    private List<Sorted> sorted = List.of();
-    private int sortedPlaces;
+    private List<Row> rows = List.of();
+    private int inRows;
 
-    /** Places by one coordinate. */
-    private static final class Sorted {
+    /** Places one after the other, their figures side by side: rows are gone through a thousand times a piece. */
+    private static final class Row {
 
-        private final Place[] places;
-        private final double[] values;
+        private final double[][] at;
+        private final int[] indices;
 
-        Sorted(List<Place> all, ToDoubleFunction<Vector3D> coordinate) {
-            places = all.toArray(Place[]::new);
-            Arrays.sort(places, Comparator.comparingDouble(place -> coordinate.applyAsDouble(place.at())));
-            values = Arrays.stream(places).mapToDouble(place -> coordinate.applyAsDouble(place.at())).toArray();
+        Row(List<Place> places) {
+            at = new double[][]{coordinates(places, Vector3D::getX), coordinates(places, Vector3D::getY),
+                    coordinates(places, Vector3D::getZ)};
+            indices = places.stream().mapToInt(Place::index).toArray();
         }
 
-        /** How many lie below a value. */
-        int below(double value) {
-            int at = Arrays.binarySearch(values, value);
-            return at < 0 ? -at - 1 : at;
+        private static double[] coordinates(List<Place> places, ToDoubleFunction<Vector3D> coordinate) {
+            double[] coordinates = new double[places.size()];
+            for (int i = 0; i < coordinates.length; i++) {
+                coordinates[i] = coordinate.applyAsDouble(places.get(i).at());
+            }
+            return coordinates;
+        }
+
+        static Row by(Comparator<Place> order, List<Place> places) {
+            return new Row(places.stream().sorted(order).toList());
+        }
+
+        /** Of places in the order of a coordinate: how many lie below a value. */
+        int below(int axis, double value) {
+            int found = Arrays.binarySearch(at[axis], value);
+            return found < 0 ? -found - 1 : found;
+        }
+
+        /** Which of the places in a stretch of the row lie on the straight line between two, in the order from the first of those. */
+        int[] between(Vector3D start, Vector3D end, int first, int last) {
+            double wayX = end.getX() - start.getX();
+            double wayY = end.getY() - start.getY();
+            double wayZ = end.getZ() - start.getZ();
+            double squared = wayX * wayX + wayY * wayY + wayZ * wayZ;
+            double farthest = NEAR * NEAR * squared;
+            Found found = new Found();
+            for (int i = first; i < last; i++) {
+                double x = at[0][i] - start.getX();
+                double y = at[1][i] - start.getY();
+                double z = at[2][i] - start.getZ();
+                double along = x * wayX + y * wayY + z * wayZ;
+                if (along > 0 && along < squared) {
+                    double crossX = y * wayZ - z * wayY;
+                    double crossY = z * wayX - x * wayZ;
+                    double crossZ = x * wayY - y * wayX;
+                    if (crossX * crossX + crossY * crossY + crossZ * crossZ < farthest) {
+                        found.add(indices[i], along);
+                    }
+                }
+            }
+            return found.inOrder();
+        }
+    }
+
+    /** Points found on an edge, few of them mostly, by how far along it they lie. */
+    private static final class Found {
+
+        private int[] indices = NONE;
+        private double[] along = {};
+        private int count;
+
+        void add(int index, double way) {
+            if (count == indices.length) {
+                indices = Arrays.copyOf(indices, 2 * count + 8);
+                along = Arrays.copyOf(along, indices.length);
+            }
+            int at = count++;
+            while (at > 0 && along[at - 1] > way) {
+                indices[at] = indices[at - 1];
+                along[at] = along[at - 1];
+                at--;
+            }
+            indices[at] = index;
+            along[at] = way;
+        }
+
+        int[] inOrder() {
+            return count == 0 ? NONE : Arrays.copyOf(indices, count);
         }
     }
 
@@ -115,65 +179,41 @@ final class VertexPool {
 
     /**
      * The points that lie on the straight line from one place to another, between them and in that order, without the two
-     * points at its ends. In plain numbers, and only of the points that lie near it along the axis on which these are fewest.
+     * points at its ends. Looked at are only those that lie near it along the axis on which these are fewest.
      */
     int[] between(Vector3D start, Vector3D end, int from, int to) {
-        if (places.size() < FEW) {
-            return between(start, end, from, to, places);
-        }
         sort();
+        double[] a = start.toArray();
+        double[] b = end.toArray();
         int axis = 0;
         int first = 0;
         int last = places.size();
-        double[] a = start.toArray();
-        double[] b = end.toArray();
-        for (int i = 0; i < sorted.size(); i++) {
-            int low = sorted.get(i).below(Math.min(a[i], b[i]) - NEAR);
-            int high = sorted.get(i).below(Math.max(a[i], b[i]) + NEAR);
+        for (int i = 0; i < rows.size() && last - first > FEW; i++) {
+            int low = rows.get(i).below(i, Math.min(a[i], b[i]) - NEAR);
+            int high = rows.get(i).below(i, Math.max(a[i], b[i]) + NEAR);
             if (high - low < last - first) {
                 axis = i;
                 first = low;
                 last = high;
             }
         }
-        return between(start, end, from, to, Arrays.asList(sorted.get(axis).places).subList(first, last));
+        return without(from, to, rows.get(axis).between(start, end, first, last));
     }
 
     private void sort() {
-        if (sorted.isEmpty() || sortedPlaces != places.size()) {
-            sorted = List.of(new Sorted(places, Vector3D::getX), new Sorted(places, Vector3D::getY),
-                    new Sorted(places, Vector3D::getZ));
-            sortedPlaces = places.size();
+        if (rows.isEmpty() || inRows != places.size()) {
+            rows = List.of(Row.by((a, b) -> Double.compare(a.at().getX(), b.at().getX()), places),
+                    Row.by((a, b) -> Double.compare(a.at().getY(), b.at().getY()), places),
+                    Row.by((a, b) -> Double.compare(a.at().getZ(), b.at().getZ()), places));
+            inRows = places.size();
         }
     }
 
-    private static int[] between(Vector3D start, Vector3D end, int from, int to, List<Place> candidates) {
-        Vector3D way = end.subtract(start);
-        double squared = way.normSq();
-        double farthest = NEAR * NEAR * squared;
-        List<Place> found = List.of();
-        for (Place place : candidates) {
-            double x = place.at().getX() - start.getX();
-            double y = place.at().getY() - start.getY();
-            double z = place.at().getZ() - start.getZ();
-            double along = x * way.getX() + y * way.getY() + z * way.getZ();
-            if (along <= 0 || along >= squared || place.index() == from || place.index() == to) {
-                continue;
-            }
-            double crossX = y * way.getZ() - z * way.getY();
-            double crossY = z * way.getX() - x * way.getZ();
-            double crossZ = x * way.getY() - y * way.getX();
-            if (crossX * crossX + crossY * crossY + crossZ * crossZ < farthest) {
-                found = found.isEmpty() ? new ArrayList<>() : found;
-                found.add(place);
-            }
-        }
-        return found.isEmpty() ? NONE : ordered(found, start, way);
-    }
-
-    private static int[] ordered(List<Place> found, Vector3D start, Vector3D way) {
-        found.sort(Comparator.comparingDouble(place -> place.at().subtract(start).dot(way)));
-        return Arrays.stream(found.stream().mapToInt(Place::index).toArray()).distinct().toArray();
+    /** The others of some points, each once. */
+    private static int[] without(int from, int to, int[] points) {
+        return points.length == 0
+                ? NONE
+                : Arrays.stream(points).filter(point -> point != from && point != to).distinct().toArray();
     }
 
     Vector3D get(int index) {

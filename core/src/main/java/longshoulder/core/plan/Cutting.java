@@ -87,7 +87,11 @@ record Cutting(Piece piece, Solid body, List<Step> steps, Likeness alike) {
         }
 
         private static int size(Solid solid) {
-            return solid.cells().stream().mapToInt(cell -> 1 + 3 * cell.corners().size()).sum();
+            int size = 0;
+            for (Cell cell : solid.cells()) {
+                size += 1 + 3 * cell.corners().size();
+            }
+            return size;
         }
 
         private static int put(long[] places, int from, Solid solid, Pose pose) {

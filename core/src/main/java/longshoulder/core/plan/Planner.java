@@ -53,7 +53,7 @@ public final class Planner {
                         byPost.getOrDefault(piece.id(), List.of()), Objects.requireNonNull(forms.get(piece.id()))))
                 .toList();
         return new Plan(project, built, joints, pieces,
-                Checks.run(new Subject(project, planned, built, joints, forms)));
+                Checks.run(new Subject(project, settled.brief(), planned, built, joints, forms)));
     }
 
     private static PlannedPiece planned(Project project, Frame built, Piece piece, List<Joint> own,

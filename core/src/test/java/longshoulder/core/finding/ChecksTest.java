@@ -50,6 +50,7 @@ class ChecksTest {
             "floor-thin, STOP, mortise.depth=60, mortise.depth=55",
             "no-chisel, RISK, tenon.thickness=9, tenon.thickness=10",
             "tenon-thick, RISK, tenon.thickness=12, tenon.thickness=10",
+            "tenon-thick, RISK, stretchers=box stretcher.thickness=14 tenon.thickness=8, stretchers=box stretcher.thickness=20 tenon.thickness=8",
             "tenon-thin, RISK, apron.thickness=26 tenon.thickness=6, apron.thickness=24 tenon.thickness=6",
             "tenon-beyond-mortise, STOP, mortise.depth=39, mortise.depth=41",
             "no-glue-room, RISK, mortise.depth=40.5, mortise.depth=41",

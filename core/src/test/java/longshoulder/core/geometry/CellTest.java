@@ -177,4 +177,16 @@ class CellTest {
     private static double volume(Optional<Cell> cell) {
         return cell.map(Cell::volume).orElse(0.0);
     }
+
+    /** A quick look may only say what the slow way would: sharing more than a touch is sharing a volume. */
+    @Property
+    void overlaps_isSharingAVolume(@ForAll @DoubleRange(min = -12, max = 32) double x,
+            @ForAll @DoubleRange(min = -1, max = 1) double turn,
+            @ForAll @DoubleRange(min = 0.05, max = 12) double size) {
+        Pose turned = Pose.of(Vector3D.of(x, 3, 2), Vector3D.Unit.from(turn, 1, 0), Vector3D.Unit.PLUS_Z);
+        Solid one = new Solid(List.of(box(0, 0, 0, 30, 20, 10)));
+        Solid other = Solid.of(Cell.box(turned, 0, 0, 0, size, size, size));
+        assertThat(one.overlaps(other)).isEqualTo(one.and(other).volume() >= Tolerance.VOLUME);
+        assertThat(other.overlaps(one)).isEqualTo(one.overlaps(other));
+    }
 }

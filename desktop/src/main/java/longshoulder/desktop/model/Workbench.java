@@ -60,6 +60,7 @@ public final class Workbench {
     private final ObjectProperty<Notice> notice = new SimpleObjectProperty<>(Notice.NONE);
     private final LongWork work;
     private final Deriver deriver;
+    private long trialsAsked;
 
     /** A document to work on, with the plan that was derived from it; whoever edits it waits for what follows. */
     public Workbench(Plan derived, Optional<Path> file) {
@@ -161,8 +162,9 @@ public final class Workbench {
             Plan before = plan();
             Project tried = edit.applyTo(before.project());
             notice.set(Notice.NONE);
+            long mine = ++trialsAsked;
             work.run(() -> Trial.of(before, edit, tried), () -> {}, made -> {
-                if (plan().equals(before)) {
+                if (trialsAsked == mine && plan().equals(before)) {
                     trial.set(Optional.of(made));
                 }
             });
@@ -178,6 +180,8 @@ public final class Workbench {
 
     /** Lets go of the edit that was tried out. */
     public void drop() {
+        // One that is still being worked out is not to come after this.
+        trialsAsked++;
         trial.set(Optional.empty());
     }
 

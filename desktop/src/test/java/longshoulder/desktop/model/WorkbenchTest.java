@@ -223,6 +223,20 @@ class WorkbenchTest {
         assertThat(slow.isChanged()).isFalse();
     }
 
+    @Test
+    void tryOut_letGoOfWhileItIsWorkedOut_isNotShownAfterAll() {
+        HeldWork held = new HeldWork();
+        Workbench slow = new Workbench(bench.plan(), Optional.empty(), held);
+        slow.tryOut(length(1700));
+        slow.drop();
+        held.doAll();
+        assertThat(slow.trialProperty().get()).isEmpty();
+        slow.tryOut(length(1700));
+        slow.tryOut(length(1800));
+        held.doAll();
+        assertThat(slow.trialProperty().get()).map(Trial::edit).contains(length(1800));
+    }
+
     /** A trial of a plan that is no longer shown when it is worked out is dropped. */
     @Test
     void tryOut_overtakenByAnEdit_isDropped() {

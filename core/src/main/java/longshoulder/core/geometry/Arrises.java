@@ -1,0 +1,143 @@
+package longshoulder.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Where the faces of a skin meet: the edges that a drawing shows, with collinear stretches joined, and the bends so slight that only
+ * an outline shows them.
+ */
+final class Arrises {
+
+    /** By the cosine: faces that meet at less than 0.8° are chords of one curve, and no line is drawn between them. */
+    private static final double SMOOTH = Math.cos(Math.toRadians(0.8));
+
+    /** What bends less than this, by the cosine, is flat but for the noise of doubles. */
+    private static final double FLAT = 1 - 1e-10;
+
+    private final List<Vector3D> points;
+    private final List<Stretch> all = new ArrayList<>();
+    /** The stretches that begin at each point, and those of the sharp ones that begin or end there. */
+    private final List<List<Stretch>> from = new ArrayList<>();
+    private final List<List<Stretch>> sharpAt = new ArrayList<>();
+
+    /** What runs straight from one point to another with a greater number, between faces with these normals. */
+    private static final class Stretch {
+
+        private final int from;
+        private final int to;
+        private final Vector3D first;
+        private @Nullable Vector3D second;
+        private int faces = 1;
+        private boolean sharp;
+        private boolean joined;
+
+        Stretch(int from, int to, Vector3D first) {
+            this.from = from;
+            this.to = to;
+            this.first = first;
+        }
+
+        void meets(Vector3D normal) {
+            second = normal;
+            faces++;
+            sharp |= Plain.dot(normal, first) < SMOOTH;
+        }
+
+        int otherEnd(int end) {
+            return end == from ? to : from;
+        }
+    }
+
+    Arrises(List<Vector3D> points) {
+        this.points = points;
+        for (int i = 0; i < points.size(); i++) {
+            from.add(new ArrayList<>(2));
+            sharpAt.add(new ArrayList<>(2));
+        }
+    }
+
+    /** Takes in a face: the points round it, and which way it looks. */
+    void add(int[] loop, Vector3D normal) {
+        for (int i = 0; i < loop.length; i++) {
+            int one = loop[i];
+            int other = loop[(i + 1) % loop.length];
+            meet(Math.min(one, other), Math.max(one, other), normal);
+        }
+    }
+
+    private void meet(int lesser, int greater, Vector3D normal) {
+        for (Stretch known : from.get(lesser)) {
+            if (known.to == greater) {
+                known.meets(normal);
+                return;
+            }
+        }
+        Stretch stretch = new Stretch(lesser, greater, normal);
+        from.get(lesser).add(stretch);
+        all.add(stretch);
+    }
+
+    /** Those between faces that pass smoothly into each other. */
+    List<Mesh.Bend> bends() {
+        List<Mesh.Bend> bends = new ArrayList<>();
+        for (Stretch stretch : all) {
+            Vector3D other = stretch.second;
+            if (!stretch.sharp && stretch.faces == 2 && other != null && Plain.dot(stretch.first, other) < FLAT) {
+                bends.add(new Mesh.Bend(new Mesh.Edge(points.get(stretch.from), points.get(stretch.to)), stretch.first,
+                        other));
+            }
+        }
+        return bends;
+    }
+
+    /** Those where faces meet at an angle that is seen. */
+    List<Mesh.Edge> edges() {
+        List<Stretch> sharp = all.stream().filter(stretch -> stretch.sharp).toList();
+        for (Stretch stretch : sharp) {
+            sharpAt.get(stretch.from).add(stretch);
+            sharpAt.get(stretch.to).add(stretch);
+        }
+        List<Mesh.Edge> edges = new ArrayList<>();
+        for (Stretch stretch : sharp) {
+            if (!stretch.joined) {
+                stretch.joined = true;
+                int start = farEnd(stretch, stretch.from);
+                int end = farEnd(stretch, stretch.to);
+                edges.add(new Mesh.Edge(points.get(start), points.get(end)));
+            }
+        }
+        return edges;
+    }
+
+    private int farEnd(Stretch start, int end) {
+        int tip = end;
+        Stretch onward = onward(start, tip);
+        while (onward != null && !onward.joined) {
+            onward.joined = true;
+            tip = onward.otherEnd(tip);
+            onward = onward(onward, tip);
+        }
+        return tip;
+    }
+
+    private @Nullable Stretch onward(Stretch stretch, int tip) {
+        Stretch onward = null;
+        for (Stretch next : sharpAt.get(tip)) {
+            if (next != stretch && areStraight(stretch, next)) {
+                onward = next;
+            }
+        }
+        return onward;
+    }
+
+    private boolean areStraight(Stretch one, Stretch other) {
+        Vector3D a = points.get(one.to).subtract(points.get(one.from));
+        Vector3D b = points.get(other.to).subtract(points.get(other.from));
+        double dot = Plain.dot(a, b);
+        double sines = Plain.dot(a, a) * Plain.dot(b, b);
+        return dot * dot > (1 - 2 * Tolerance.DIRECTION) * sines;
+    }
+}
