@@ -25,8 +25,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 4, time = 2)
-@Measurement(iterations = 5, time = 2)
+@Warmup(iterations = 10, time = 3)
+@Measurement(iterations = 5, time = 3)
 @Fork(1)
 public class KindsBenchmark {
 

@@ -37,7 +37,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Warmup(iterations = 8, time = 2)
 @Measurement(iterations = 4, time = 2)
-@Fork(value = 2, jvmArgsAppend = "-Xmn256m")
+@Fork(2)
 public class ManyJointsBenchmark {
 
     private static final int RAILS = 5;

@@ -15,12 +15,29 @@ import org.jspecify.annotations.Nullable;
 /**
  * How the solid of a piece comes about: its body, and one after the other what is cut out of it and added to it.
  *
+ * <p>What runs along the piece comes first, and goes through all that is added too, as a plough runs on through tenons: it leaves a few
+ * long cells, and each recess then lies in one or two of them. A door's rails have a third fewer cells for it.
+ *
  * @param alike equal for pieces that are cut alike
  */
 record Cutting(Piece piece, Solid body, List<Step> steps, Likeness alike) {
 
-    /** @param adds whether it is added, not cut out */
-    record Step(Solid solid, boolean adds) {}
+    /** A shape of no more cells than this, one on each face, is worked in straight passes; one of more is a curve, and comes last. */
+    private static final int STRAIGHT = 4;
+
+    /** What is done at a step: a pass is cut out of what is added after it too. */
+    enum Kind {
+        PASS(-1), CUT(-2), ADD(-3);
+
+        /** Among the places of corners; none of them could be the number of corners of a cell. */
+        private final long mark;
+
+        Kind(long mark) {
+            this.mark = mark;
+        }
+    }
+
+    record Step(Kind kind, Solid solid) {}
 
     Cutting {
         steps = List.copyOf(steps);
@@ -32,33 +49,47 @@ record Cutting(Piece piece, Solid body, List<Step> steps, Likeness alike) {
      * @param shaping what is worked off it besides
      */
     static Cutting of(Piece piece, List<Joint> own, List<Joint> received, Solid shaping) {
+        boolean straight = shaping.cells().size() <= STRAIGHT;
         List<Step> steps = new ArrayList<>();
-        for (Joint joint : received) {
-            if (joint.kind() != JointKind.GROOVE) {
-                steps.add(new Step(joint.removes(), false));
-            }
+        if (straight) {
+            steps.add(new Step(Kind.PASS, shaping));
         }
+        received.stream().filter(Cutting::isGroove).forEach(joint -> steps.add(new Step(Kind.PASS, joint.removes())));
+        received.stream().filter(joint -> !isGroove(joint))
+                .forEach(joint -> steps.add(new Step(Kind.CUT, joint.removes())));
         for (Joint joint : own) {
-            steps.add(new Step(joint.removesFromRail(), false));
-            steps.add(new Step(joint.adds(), true));
+            steps.add(new Step(Kind.CUT, joint.removesFromRail()));
+            steps.add(new Step(Kind.ADD, joint.adds()));
         }
-        // Grooves are ploughed after the tenons are cut, and run through them where they reach so far.
-        for (Joint joint : received) {
-            if (joint.kind() == JointKind.GROOVE) {
-                steps.add(new Step(joint.removes(), false));
-            }
+        if (!straight) {
+            steps.add(new Step(Kind.CUT, shaping));
         }
-        steps.add(new Step(shaping, false));
         Solid body = piece.body();
         return new Cutting(piece, body, steps, Likeness.of(body, steps, piece.pose()));
     }
 
+    private static boolean isGroove(Joint joint) {
+        return joint.kind() == JointKind.GROOVE;
+    }
+
     Solid solid() {
+        List<Solid> passes = new ArrayList<>();
         Solid solid = body;
         for (Step step : steps) {
-            solid = step.adds ? solid.plus(step.solid) : solid.minus(step.solid);
+            solid = step.kind == Kind.ADD ? solid.plus(without(step.solid, passes)) : solid.minus(step.solid);
+            if (step.kind == Kind.PASS) {
+                passes.add(step.solid);
+            }
         }
         return solid;
+    }
+
+    private static Solid without(Solid added, List<Solid> passes) {
+        Solid rest = added;
+        for (Solid pass : passes) {
+            rest = rest.minus(pass);
+        }
+        return rest;
     }
 
     /** Where the corners of all that is cut lie in the piece's own frame of reference. */
@@ -79,8 +110,7 @@ record Cutting(Piece piece, Solid body, List<Step> steps, Likeness alike) {
             long[] places = new long[1 + size(body) + steps.stream().mapToInt(step -> 1 + size(step.solid)).sum()];
             int at = put(places, 0, body, pose);
             for (Step step : steps) {
-                // Neither could be the number of corners of a cell.
-                places[at++] = step.adds ? 1 : -1;
+                places[at++] = step.kind.mark;
                 at = put(places, at, step.solid, pose);
             }
             return new Likeness(places);

@@ -1,52 +1,70 @@
 package longshoulder.core.plan;
 
-import java.util.Collections;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import longshoulder.core.geometry.Form;
-import longshoulder.core.geometry.Pose;
 
 /**
  * The forms of pieces. To cut one and make its skin are the dearest steps of a plan, and most pieces of a design are made alike: so a
- * form is made once for all pieces in which the same is cut at the same places in their own frames of reference. The last ones made
- * are remembered from plan to plan, since an edit leaves most pieces as they were; that changes nothing but the time.
+ * form is made once for all pieces in which the same is cut at the same places in their own frames of reference. Those of the last
+ * plans are remembered, since an edit leaves most pieces as they were; that changes nothing but the time.
  */
 final class Forms {
 
-    /** So many are remembered: those of the largest designs. */
-    private static final int MOST_REMEMBERED = 256;
-
-    /** Those asked for longest ago first. */
-    private static final Map<Cutting.Likeness, Form> REMEMBERED = Collections
-            .synchronizedMap(new LinkedHashMap<>(MOST_REMEMBERED, 0.75f, true) {
-                private static final long serialVersionUID = 1L;
-
-                @Override
-                protected boolean removeEldestEntry(Map.Entry<Cutting.Likeness, Form> eldest) {
-                    return size() > MOST_REMEMBERED;
-                }
-            });
+    private static final Memory MEMORY = new Memory();
 
     private Forms() {}
-
-    private static Form form(Cutting cutting) {
-        Form known = REMEMBERED.get(cutting.alike());
-        Pose pose = cutting.piece().pose();
-        Form form = known == null ? Form.of(cutting.solid(), pose) : known.at(pose);
-        REMEMBERED.put(cutting.alike(), form);
-        return form;
-    }
 
     /** The form of each piece by its id. The processors share the making of unlike ones. */
     static Map<String, Form> of(List<Cutting> cuttings) {
         Map<Cutting.Likeness, Cutting> firsts = new LinkedHashMap<>();
         cuttings.forEach(cutting -> firsts.putIfAbsent(cutting.alike(), cutting));
-        Map<Cutting.Likeness, Form> made = firsts.values().parallelStream()
+        Map<Cutting.Likeness, Form> forms = firsts.values().parallelStream()
                 .collect(Collectors.toMap(Cutting::alike, Forms::form));
+        MEMORY.keep(forms);
         return cuttings.stream().collect(Collectors.toMap(cutting -> cutting.piece().id(),
-                cutting -> Objects.requireNonNull(made.get(cutting.alike())).at(cutting.piece().pose())));
+                cutting -> Objects.requireNonNull(forms.get(cutting.alike())).at(cutting.piece().pose())));
+    }
+
+    private static Form form(Cutting cutting) {
+        return MEMORY.form(cutting.alike())
+                .orElseGet(() -> Form.of(cutting.solid(), cutting.piece().pose()));
+    }
+
+    /**
+     * What the last plans had. Of no more of them: with hundreds of forms held the collector took a quarter of the time of every edit to
+     * carry them about, and they were not asked for again.
+     */
+    private static final class Memory {
+
+        /** So many plans: the one that is shown, and one that is tried out. */
+        private static final int PLANS = 2;
+
+        /** The plan in which each was last had, those of the earliest first. */
+        private final Map<Cutting.Likeness, Known> known = new LinkedHashMap<>();
+        private long plans;
+
+        private record Known(Form form, long plan) {}
+
+        synchronized Optional<Form> form(Cutting.Likeness alike) {
+            return Optional.ofNullable(known.get(alike)).map(Known::form);
+        }
+
+        synchronized void keep(Map<Cutting.Likeness, Form> forms) {
+            plans++;
+            forms.forEach((alike, form) -> {
+                known.remove(alike);
+                known.put(alike, new Known(form, plans));
+            });
+            Iterator<Known> eldest = known.values().iterator();
+            while (eldest.hasNext() && eldest.next().plan() <= plans - PLANS) {
+                eldest.remove();
+            }
+        }
     }
 }
