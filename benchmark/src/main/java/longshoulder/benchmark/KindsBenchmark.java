@@ -1,9 +1,7 @@
 package longshoulder.benchmark;
 
 import java.util.concurrent.TimeUnit;
-import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kinds;
-import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
@@ -42,8 +40,8 @@ public class KindsBenchmark {
     private String design = "table";
 
     private Project one = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
-    private String size = "";
-    private Length length = Length.ZERO;
+    @SuppressWarnings("NullAway.Init") // made before the benchmark
+    private Sizes sizes;
 
     @Setup
     public void build() throws Exception {
@@ -54,22 +52,15 @@ public class KindsBenchmark {
             one = new Edit.Give(halves[0],
                     Edit.parameter(one, halves[0]).read(halves[1], one.showing().unit())).applyTo(one);
         }
-        size = one.brief().values().keySet().stream().filter(KindsBenchmark::isSize).findFirst().orElseThrow();
-        length = one.brief().required(size).value();
+        sizes = new Sizes(one);
         Plan plan = Planner.plan(one);
         System.out.printf("%d pieces, %d joints, %s%n", plan.pieces().size(), plan.joints().size(),
                 plan.isStopped() ? "STOPPED " + plan.findings().getFirst() : "sound");
     }
 
-    private static boolean isSize(String name) {
-        return name.equals("overall.length") || name.equals("overall.width") || name.equals("size.width")
-                || name.equals("beam.length") || name.equals("pot.diameter");
-    }
-
     /** Planned after an edit of its overall size to one that it never had: what hangs on it is made anew. */
     @Benchmark
     public Plan plan() {
-        length = length.plus(Length.ofMicrometres(1));
-        return Planner.plan(new Edit.Give(size, new Value.Measured(length)).applyTo(one));
+        return Planner.plan(sizes.next().applyTo(one));
     }
 }

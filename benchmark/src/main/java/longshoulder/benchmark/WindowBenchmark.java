@@ -1,5 +1,6 @@
 package longshoulder.benchmark;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
@@ -15,6 +16,8 @@ import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.MainView;
+import longshoulder.files.BadFile;
+import longshoulder.files.DesignFile;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Documents;
 import longshoulder.desktop.model.FileAsker;
@@ -48,12 +51,12 @@ public class WindowBenchmark {
 
     private static final FileAsker NOBODY = new FileAsker() {
         @Override
-        public Optional<java.nio.file.Path> toOpen() {
+        public Optional<Path> toOpen() {
             return Optional.empty();
         }
 
         @Override
-        public Optional<java.nio.file.Path> toSave(String suggestion) {
+        public Optional<Path> toSave(String suggestion) {
             return Optional.empty();
         }
     };
@@ -63,17 +66,21 @@ public class WindowBenchmark {
     private final WritableImage picture = new WritableImage(1280, 800);
     private Workbench bench;
     private MainView view;
-    private Length length = Length.ofMillimetres(1500);
+    @SuppressWarnings("NullAway.Init") // made before the benchmark
+    private Sizes sizes;
 
+    /** A table as it is first shown, the largest cabinet, or the file of a design that ships with the program. */
     @Param({"table", "large cabinet"})
     private String design = "table";
 
     @Setup
-    public void show() throws InterruptedException {
+    public void show() throws InterruptedException, BadFile {
+        Project project = project();
+        sizes = new Sizes(project);
         CountDownLatch shown = new CountDownLatch(1);
         Platform.startup(() -> {
             Typefaces.load();
-            bench = new Workbench(Planner.plan(project()), Optional.empty());
+            bench = new Workbench(Planner.plan(project), Optional.empty());
             view = new MainView(bench, new Documents(bench, NOBODY));
             Stage stage = new Stage();
             stage.setScene(view.scene(1280, 800));
@@ -116,29 +123,30 @@ public class WindowBenchmark {
         onWindow(() -> ((SheetPane) view.lookup("#sheet")).turn(1, 0));
     }
 
-    /** To a size that the design never had: what hangs on it is made anew. */
     private void edit() {
-        length = length.plus(Length.ofMicrometres(1));
-        bench.edit(new Edit.Give(isCabinet() ? "overall.width" : "overall.length", new Value.Measured(length)));
+        bench.edit(sizes.next());
     }
 
-    private boolean isCabinet() {
-        return design.equals("large cabinet");
+    private Project project() throws BadFile {
+        return switch (design) {
+            case "table" -> Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
+            case "large cabinet" -> largeCabinet();
+            default -> DesignFile.read(Path.of(System.getProperty("demo", "demo"), design + ".longshoulder.json"));
+        };
     }
 
-    private Project project() {
-        Project table = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
-        if (!isCabinet()) {
-            return table;
-        }
-        Project cabinet = new Edit.BuildAs("cabinet").applyTo(table);
+    private static Project largeCabinet() {
+        Project cabinet = Project.ofKind(Kinds.find("cabinet").orElseThrow(), "", Showing.TENTH_MILLIMETRES);
         for (String setting : List.of("drawers=four", "drawer.boxes=fitted", "dividers=three", "front=two-doors",
                 "face.frame=glued-on")) {
             String[] halves = setting.split("=", 2);
             cabinet = new Edit.Give(halves[0], new Value.Chosen(halves[1])).applyTo(cabinet);
         }
-        length = Length.ofMillimetres(2400);
-        return new Edit.Give("overall.height", new Value.Measured(Length.ofMillimetres(1500))).applyTo(cabinet);
+        return sized(sized(cabinet, "overall.height", 1500), "overall.width", 2400);
+    }
+
+    private static Project sized(Project project, String name, long millimetres) {
+        return new Edit.Give(name, new Value.Measured(Length.ofMillimetres(millimetres))).applyTo(project);
     }
 
     /** In batches, so that the pulses of the toolkit, sixty a second, do not get in between. */

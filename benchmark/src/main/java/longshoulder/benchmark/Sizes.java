@@ -1,0 +1,32 @@
+package longshoulder.benchmark;
+
+import java.util.Set;
+import longshoulder.core.brief.Value;
+import longshoulder.core.measure.Length;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+
+/** The overall size of a design that benchmarks edit, so that most of it has to be made anew. */
+final class Sizes {
+
+    private static final Set<String> OVERALL = Set.of("overall.length", "overall.width", "size.width", "beam.length",
+            "pot.diameter");
+
+    private final String name;
+    private Length length;
+
+    /** Of a frame of one's own, which has no overall size, the first that it was given. */
+    Sizes(Project project) {
+        name = project.brief().values().keySet().stream().filter(OVERALL::contains).findFirst()
+                .orElseGet(() -> project.brief().values().entrySet().stream()
+                        .filter(entry -> entry.getValue() instanceof Value.Measured).findFirst().orElseThrow()
+                        .getKey());
+        length = project.brief().required(name).value();
+    }
+
+    /** To a size that the design never had: what hangs on it is made anew. */
+    Edit next() {
+        length = length.plus(Length.ofMicrometres(1));
+        return new Edit.Give(name, new Value.Measured(length));
+    }
+}
