@@ -32,7 +32,7 @@ final class HiddenLines {
     private record Cast(List<Shadow> shadows, Extent box) {
 
         static Cast of(Shown piece, View view) {
-            List<Shadow> shadows = piece.hiding().stream().map(cell -> new Shadow(cell, piece.hiding(), view)).toList();
+            List<Shadow> shadows = piece.hiding().stream().map(cell -> new Shadow(cell, view)).toList();
             return new Cast(shadows,
                     shadows.stream().map(Shadow::box).reduce(Extent::and).orElse(new Extent(0, 0, 0, 0)));
         }

@@ -1,11 +1,11 @@
 package longshoulder.core.drawing;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Stream;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
-import longshoulder.core.geometry.Polygon;
+import longshoulder.core.geometry.Plain;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.geometry.View;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -25,65 +25,64 @@ final class Shadow {
     /** No part at all: it ends before it begins. */
     private static final double[] NONE = {1, 0};
 
-    private final HalfSpace[] bounds;
+    /** Normal and offset of each half space, one after the other: they are asked of some hundred thousand edges a picture. */
+    private final double[] bounds;
     private final Extent box;
 
-    Shadow(Cell cell, List<Cell> whole, View view) {
+    Shadow(Hiding hiding, View view) {
+        Cell cell = hiding.cell();
         List<HalfSpace> sides = new ArrayList<>();
         List<HalfSpace> towards = new ArrayList<>();
         List<HalfSpace> away = new ArrayList<>();
-        for (Polygon face : cell.faces()) {
-            double facing = face.plane().normal().dot(view.toEye());
+        for (int i = 0; i < cell.faces().size(); i++) {
+            HalfSpace plane = cell.faces().get(i).plane();
+            double facing = Plain.dot(plane.normal(), view.toEye());
             if (facing > Tolerance.DIRECTION) {
-                towards.add(face.plane());
+                towards.add(plane);
             } else if (facing < -Tolerance.DIRECTION) {
-                away.add(face.plane());
+                away.add(plane);
             } else {
-                sides.add(seam(face, cell, whole) ? widened(face.plane()) : face.plane());
+                // Lines along a seam seen edge on are hidden by the wood on both sides of it, not seen through a crack.
+                sides.add(hiding.seams().contains(i) ? plane.moved(SEAM) : plane);
             }
         }
         box = Extent.of(cell.corners().stream().map(view::flat).toList());
+        // Those that look at the eye first: most of what shares the shadow's place in the picture lies before the cell.
+        double[] all = new double[4 * (towards.size() + sides.size() + towards.size() * away.size())];
+        int count = put(all, 0, towards);
+        count = put(all, count, sides);
         for (HalfSpace front : towards) {
             for (HalfSpace back : away) {
-                combine(front, back, view, sides);
+                count = combine(front, back, view, all, count);
             }
         }
-        // Those that look at the eye first: most of what shares the shadow's place in the picture lies before the cell.
-        bounds = Stream.concat(towards.stream(), sides.stream()).toArray(HalfSpace[]::new);
+        bounds = Arrays.copyOf(all, count);
     }
 
-    /** Whether the wood goes on in another cell beyond this face. */
-    private static boolean seam(Polygon face, Cell cell, List<Cell> whole) {
-        for (Cell other : whole) {
-            if (other != cell && touches(other, face)) {
-                return true;
-            }
+    private static int put(double[] all, int from, List<HalfSpace> planes) {
+        int at = from;
+        for (HalfSpace plane : planes) {
+            at = put(all, at, plane.normal(), 1, plane.offset());
         }
-        return false;
+        return at;
     }
 
-    private static boolean touches(Cell other, Polygon face) {
-        for (Polygon theirs : other.faces()) {
-            if (theirs.plane().faces(face.plane())) {
-                return true;
-            }
-        }
-        return false;
+    private static int put(double[] all, int at, Vector3D normal, double size, double offset) {
+        all[at] = normal.getX() / size;
+        all[at + 1] = normal.getY() / size;
+        all[at + 2] = normal.getZ() / size;
+        all[at + 3] = offset / size;
+        return at + 4;
     }
 
-    /** Lines that run along a seam seen edge on are hidden by the wood on both sides of it, not seen through a crack. */
-    private static HalfSpace widened(HalfSpace plane) {
-        return new HalfSpace(plane.normal(), plane.offset() + SEAM);
-    }
-
-    private static void combine(HalfSpace front, HalfSpace back, View view, List<HalfSpace> sides) {
-        double f = front.normal().dot(view.toEye());
-        double b = -back.normal().dot(view.toEye());
+    private static int combine(HalfSpace front, HalfSpace back, View view, double[] all, int at) {
+        double f = Plain.dot(front.normal(), view.toEye());
+        double b = -Plain.dot(back.normal(), view.toEye());
         Vector3D normal = front.normal().multiply(b).add(back.normal().multiply(f));
-        double size = normal.norm();
-        if (size > Tolerance.DIRECTION) {
-            sides.add(new HalfSpace(normal.normalize(), (front.offset() * b + back.offset() * f) / size));
-        }
+        double size = Math.sqrt(Plain.dot(normal, normal));
+        return size > Tolerance.DIRECTION
+                ? put(all, at, normal, size, front.offset() * b + back.offset() * f)
+                : at;
     }
 
     /** Whether what has this box in the picture can lie in the shadow at all: a quick test. */
@@ -103,9 +102,9 @@ final class Shadow {
     double[] hidden(Vector3D a, Vector3D b) {
         double start = 0;
         double end = 1;
-        for (HalfSpace bound : bounds) {
-            double atA = bound.distance(a) + Tolerance.LENGTH;
-            double atB = bound.distance(b) + Tolerance.LENGTH;
+        for (int i = 0; i < bounds.length; i += 4) {
+            double atA = distance(i, a) + Tolerance.LENGTH;
+            double atB = distance(i, b) + Tolerance.LENGTH;
             if (atA >= 0 && atB >= 0) {
                 return NONE;
             }
@@ -119,5 +118,10 @@ final class Shadow {
             }
         }
         return new double[]{start, end};
+    }
+
+    private double distance(int bound, Vector3D point) {
+        return bounds[bound] * point.getX() + bounds[bound + 1] * point.getY() + bounds[bound + 2] * point.getZ()
+                - bounds[bound + 3];
     }
 }

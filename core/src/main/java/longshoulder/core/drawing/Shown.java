@@ -21,7 +21,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param outside what is seen of it
  * @param hiding what hides all that lies behind it or inside it
  */
-public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside, List<Cell> hiding) {
+public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside, List<Hiding> hiding) {
 
     /** A cell of what is seen, and those of its faces that can be seen. */
     record Outside(Cell cell, List<Polygon> faces) {}
@@ -32,7 +32,7 @@ public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside,
     }
 
     private Shown(String piece, Solid solid, Mesh mesh) {
-        this(piece, solid, mesh, cells(solid, mesh), solid.cells());
+        this(piece, solid, mesh, cells(solid, mesh), Hiding.of(solid.cells()));
     }
 
     /**
@@ -45,7 +45,7 @@ public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside,
         if (piece.open()) {
             Solid seen = inSight(piece, solid);
             return new Shown(piece.id(), solid, mesh, seen.equals(solid) ? cells(solid, mesh) : cells(seen),
-                    solid.cells());
+                    Hiding.of(solid.cells()));
         }
         Solid body = piece.piece().body();
         List<Outside> outside = new ArrayList<>(cells(inSight(piece, body)));
@@ -56,7 +56,7 @@ public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside,
                 hiding.add(one.cell());
             }
         }
-        return new Shown(piece.id(), solid, mesh, outside, hiding);
+        return new Shown(piece.id(), solid, mesh, outside, Hiding.of(hiding));
     }
 
     /** A shape that is no whole piece. */
@@ -66,8 +66,8 @@ public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside,
 
     /** Whether a cell lies wholly inside one of its own. In a plain loop: it is asked some ten thousand times a picture. */
     boolean hides(Cell cell) {
-        for (Cell part : hiding) {
-            if (part.contains(cell)) {
+        for (Hiding part : hiding) {
+            if (part.cell().contains(cell)) {
                 return true;
             }
         }

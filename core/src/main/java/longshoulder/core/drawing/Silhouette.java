@@ -42,7 +42,8 @@ record Silhouette(List<Vector2D> corners, Extent extent) {
     }
 
     private static boolean turnsLeft(Vector2D a, Vector2D b, Vector2D c) {
-        return b.subtract(a).signedArea(c.subtract(b)) > Tolerance.LENGTH * Tolerance.LENGTH;
+        double area = (b.getX() - a.getX()) * (c.getY() - b.getY()) - (b.getY() - a.getY()) * (c.getX() - b.getX());
+        return area > Tolerance.LENGTH * Tolerance.LENGTH;
     }
 
     /** Whether the boxes round both share more than an edge: the quick question. */
@@ -68,7 +69,9 @@ record Silhouette(List<Vector2D> corners, Extent extent) {
         for (int i = 0; i < corners.size(); i++) {
             Vector2D from = corners.get(i);
             Vector2D side = corners.get((i + 1) % corners.size()).subtract(from);
-            double reach = Tolerance.LENGTH * side.norm();
+            // In plain numbers, as below: it is asked millions of times.
+            double reach = Tolerance.LENGTH
+                    * Math.sqrt(side.getX() * side.getX() + side.getY() * side.getY());
             if (other.isBeyond(from, side, reach)) {
                 return true;
             }
@@ -78,7 +81,7 @@ record Silhouette(List<Vector2D> corners, Extent extent) {
 
     private boolean isBeyond(Vector2D from, Vector2D side, double reach) {
         for (Vector2D corner : corners) {
-            // The signed area, in plain numbers: it is asked millions of times.
+            // The signed area.
             if (side.getX() * (corner.getY() - from.getY()) - side.getY() * (corner.getX() - from.getX()) > reach) {
                 return false;
             }
