@@ -107,7 +107,7 @@ record Cutting(Piece piece, Solid body, List<Step> steps, Likeness alike) {
         }
 
         private static Likeness of(Solid body, List<Step> steps, Pose pose) {
-            long[] places = new long[1 + size(body) + steps.stream().mapToInt(step -> 1 + size(step.solid)).sum()];
+            long[] places = new long[size(body) + steps.stream().mapToInt(step -> 1 + size(step.solid)).sum()];
             int at = put(places, 0, body, pose);
             for (Step step : steps) {
                 places[at++] = step.kind.mark;
