@@ -15,12 +15,9 @@ final class Sizes {
     private final String name;
     private Length length;
 
-    /** Of a frame of one's own, which has no overall size, the first that it was given. */
+    /** @throws java.util.NoSuchElementException of a frame of one's own, which has no overall size */
     Sizes(Project project) {
-        name = project.brief().values().keySet().stream().filter(OVERALL::contains).findFirst()
-                .orElseGet(() -> project.brief().values().entrySet().stream()
-                        .filter(entry -> entry.getValue() instanceof Value.Measured).findFirst().orElseThrow()
-                        .getKey());
+        name = project.brief().values().keySet().stream().filter(OVERALL::contains).findFirst().orElseThrow();
         length = project.brief().required(name).value();
     }
 

@@ -137,7 +137,7 @@ final class Arrises {
         Vector3D a = points.get(one.to).subtract(points.get(one.from));
         Vector3D b = points.get(other.to).subtract(points.get(other.from));
         double dot = Plain.dot(a, b);
-        double sines = Plain.dot(a, a) * Plain.dot(b, b);
-        return dot * dot > (1 - 2 * Tolerance.DIRECTION) * sines;
+        double lengths = Plain.dot(a, a) * Plain.dot(b, b);
+        return dot * dot > (1 - 2 * Tolerance.DIRECTION) * lengths;
     }
 }

@@ -13,6 +13,7 @@ public record Bounds(Vector3D least, Vector3D greatest) {
             Vector3D.of(Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY),
             Vector3D.of(Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY));
 
+    /** Boxes that share this much along an axis, less than nothing, still nearly touch, in millimetres. */
     private static final double NEARLY = -10 * Tolerance.LENGTH;
 
     static Bounds of(List<Vector3D> points) {

@@ -9,7 +9,7 @@ import java.util.List;
  * The faces of all cells of a solid, in the order of the cells, so that those that lie against a face are found among the few at
  * the same distance from the origin.
  */
-final class Sides {
+public final class Sides {
 
     /**
      * One face.
@@ -17,13 +17,13 @@ final class Sides {
      * @param number its place among all
      * @param cell the number of its cell
      */
-    record Side(int number, int cell, Polygon face, Bounds box) {}
+    public record Side(int number, int cell, Polygon face, Bounds box) {}
 
     private final List<Side> all = new ArrayList<>();
     private final Side[] byOffset;
     private final double[] offsets;
 
-    Sides(List<Cell> cells) {
+    public Sides(List<Cell> cells) {
         for (int i = 0; i < cells.size(); i++) {
             for (Polygon face : cells.get(i).faces()) {
                 all.add(new Side(all.size(), i, face, Bounds.of(face.corners())));
@@ -38,16 +38,15 @@ final class Sides {
         return side.face().plane().offset();
     }
 
-    List<Side> all() {
+    /** All, in the order of the cells. */
+    public List<Side> all() {
         return all;
     }
 
     /** Those that touch a face in the same plane from the other side, in the order of all. */
     List<Side> against(Side side) {
-        double opposite = -offset(side);
-        int at = Arrays.binarySearch(offsets, opposite - Tolerance.LENGTH);
         List<Side> found = new ArrayList<>();
-        for (int i = at < 0 ? -at - 1 : at; i < offsets.length && offsets[i] <= opposite + Tolerance.LENGTH; i++) {
+        for (int i = firstFacing(side); isAsFar(i, side); i++) {
             Side other = byOffset[i];
             if (other.box.touches(side.box) && side.face.plane().faces(other.face.plane())) {
                 found.add(other);
@@ -55,5 +54,26 @@ final class Sides {
         }
         found.sort(Comparator.comparingInt(Side::number));
         return found;
+    }
+
+    /** Whether another cell has a face in the same plane that looks the other way. */
+    public boolean isFaced(Side side) {
+        for (int i = firstFacing(side); isAsFar(i, side); i++) {
+            Side other = byOffset[i];
+            if (other.cell != side.cell && side.face.plane().faces(other.face.plane())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private int firstFacing(Side side) {
+        int at = Arrays.binarySearch(offsets, -offset(side) - Tolerance.LENGTH);
+        return at < 0 ? -at - 1 : at;
+    }
+
+    /** Whether there is a face with this number that may lie in the plane of another. */
+    private boolean isAsFar(int number, Side side) {
+        return number < offsets.length && offsets[number] <= -offset(side) + Tolerance.LENGTH;
     }
 }

@@ -3,6 +3,7 @@ package longshoulder.core.geometry;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,7 +24,7 @@ class FormTest {
         }
         return Solid.of(Cell.box(pose, 0, 0, 0, 120, 40, 30))
                 .minus(Solid.of(Cell.box(pose, 40, -5, 10, 60, 45, 20)))
-                .minus(new Solid(java.util.List.of(Cell.prism(pose, 80, 140, y, z))))
+                .minus(new Solid(List.of(Cell.prism(pose, 80, 140, y, z))))
                 .clip(HalfSpace.through(pose.toWorld(10, 0, 0), pose.along().negate().add(pose.out().multiply(0.2))));
     }
 
