@@ -51,9 +51,9 @@ public final class Form {
     /** The box round it in the world, along the world's axes. */
     public Bounds bounds() {
         Carry carry = Carry.of(from, pose);
-        return solid == null && carry.parallel()
+        return carry.parallel()
                 ? new Bounds(carry.point(made.bounds().least()), carry.point(made.bounds().greatest()))
-                : solid().bounds();
+                : Bounds.of(skin.points().stream().map(carry::point).toList());
     }
 
     /** The skin in the world. */

@@ -55,14 +55,18 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
         return mm(meeting().through());
     }
 
+    private RailEnd end() {
+        return new RailEnd(meeting());
+    }
+
     private Vector3D axisAt(double run) {
-        return new RailEnd(meeting()).pointBeyond(run, tenon().middleY(), tenon().middleZ());
+        return end().pointBeyond(run, tenon().middleY(), tenon().middleZ());
     }
 
     /** Round the bolt's axis, from behind the nut to so far beyond the shoulder. */
     private Solid along(double to, double radius) {
         double from = -mm(reach) - mm(nut);
-        return RailEnd.round(axisAt(from), meeting().inward(), to - from, radius);
+        return end().round(axisAt(from), meeting().inward(), to - from, radius);
     }
 
     private Solid hole() {
@@ -74,7 +78,7 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
         Vector3D.Unit out = meeting().rail().pose().out();
         double deep = tenon().middleZ() + mm(nut);
         Vector3D back = axisAt(-mm(reach)).subtract(out.multiply(tenon().middleZ()));
-        return RailEnd.round(back, out, deep, mm(nut) / 2);
+        return end().round(back, out, deep, mm(nut) / 2);
     }
 
     @Override
@@ -89,7 +93,7 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
 
     @Override
     public Solid removesFromRail() {
-        Solid both = nutHole().plus(hole().minus(nutHole())).clip(meeting().shoulder());
+        Solid both = hole().plus(nutHole().minus(hole())).clip(meeting().shoulder());
         Shape rail = meeting().rail().shape();
         for (HalfSpace face : List.of(rail.faceSide(), rail.back(), rail.faceEdge(), rail.farEdge())) {
             both = both.clip(face);

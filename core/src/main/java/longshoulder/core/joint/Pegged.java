@@ -99,8 +99,8 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
     private Solid hole(double run, double place) {
         Pose rail = meeting().rail().pose();
         double beyond = 3 * (mm(meeting().postExtent()) + mm(meeting().referenceExtent()));
-        return RailEnd.round(new RailEnd(meeting()).pointBeyond(run, place, beyond), rail.out().negate(), 2 * beyond,
-                mm(diameter) / 2);
+        RailEnd end = new RailEnd(meeting());
+        return end.round(end.pointBeyond(run, place, beyond), rail.out().negate(), 2 * beyond, mm(diameter) / 2);
     }
 
     private Solid holes(double run) {

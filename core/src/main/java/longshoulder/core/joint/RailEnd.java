@@ -16,8 +16,11 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 record RailEnd(Meeting meeting) {
 
-    /** A quarter round is cut in so many steps. */
-    private static final int FACETS = 6;
+    /** No point of a round's facets lies farther outside it, in millimetres. */
+    private static final double OFF_ROUND = 0.1;
+
+    /** A quarter of a round has at least so many facets. */
+    private static final int FEWEST_FACETS = 4;
 
     double width() {
         return mm(meeting.rail().width());
@@ -132,25 +135,36 @@ record RailEnd(Meeting meeting) {
         if (s.radius() <= 0 || to - from < Tolerance.LENGTH) {
             return Cell.box(pose, from, s.y0(), s.z0(), to, s.y1(), s.z1());
         }
-        double[] y = new double[4 * FACETS];
-        double[] z = new double[4 * FACETS];
+        int quarter = facets(s.radius());
+        double[] y = new double[4 * quarter];
+        double[] z = new double[4 * quarter];
         // Facets meet half-way between the places where they touch the round, a little outside it.
-        double out = s.radius() / Math.cos(Math.PI / 4 / FACETS);
+        double out = s.radius() / Math.cos(Math.PI / 4 / quarter);
         for (int i = 0; i < y.length; i++) {
-            double turn = Math.PI / 2 * (i + 0.5) / FACETS;
-            y[i] = (i < FACETS || i >= 3 * FACETS ? s.y1() - s.radius() : s.y0() + s.radius()) + out * Math.cos(turn);
-            z[i] = (i < 2 * FACETS ? s.z1() - s.radius() : s.z0() + s.radius()) + out * Math.sin(turn);
+            double turn = Math.PI / 2 * (i + 0.5) / quarter;
+            y[i] = (i < quarter || i >= 3 * quarter ? s.y1() - s.radius() : s.y0() + s.radius())
+                    + out * Math.cos(turn);
+            z[i] = (i < 2 * quarter ? s.z1() - s.radius() : s.z0() + s.radius()) + out * Math.sin(turn);
         }
         return Optional.of(Cell.prism(pose, from, to, y, z));
     }
 
+    /** In a quarter of a round. */
+    private static int facets(double radius) {
+        double half = Math.acos(radius / (radius + OFF_ROUND));
+        return Math.max(FEWEST_FACETS, (int) Math.ceil(Math.PI / 4 / half));
+    }
+
     /**
-     * A round hole or peg, as a prism whose sides touch the round from outside.
+     * A round hole or peg, as a prism whose sides touch the round from outside. They lie to the axes of the rail, not of the world: rails
+     * made alike have like holes wherever they stand.
      *
      * @param foot where its axis begins
      */
-    static Solid round(Vector3D foot, Vector3D.Unit axis, double length, double radius) {
-        Vector3D.Unit across = axis.orthogonal();
+    Solid round(Vector3D foot, Vector3D.Unit axis, double length, double radius) {
+        Pose rail = meeting.rail().pose();
+        boolean lengthwise = Math.abs(axis.dot(rail.along())) > 0.5;
+        Vector3D.Unit across = axis.cross(lengthwise ? rail.out() : rail.along()).normalize();
         Pose pose = new Pose(foot, axis, across, axis.cross(across).normalize());
         return Solid.of(block(pose, 0, length, new Section(-radius, radius, -radius, radius, radius)));
     }

@@ -130,7 +130,7 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
     private Solid reliefHole(double place, double bottom) {
         Section s = tenon.section();
         double along = acrossGrain ? s.z1() - s.z0() : s.y1() - s.y0();
-        return RailEnd.round(
+        return end().round(
                 acrossGrain ? end().pointBeyond(bottom, place, s.z0()) : end().pointBeyond(bottom, s.y0(), place),
                 acrossGrain ? tenon.meeting().rail().pose().out() : tenon.meeting().rail().pose().across(), along,
                 KERF.toMillimetres());

@@ -48,7 +48,7 @@ class SectionTest {
         assertThat(end().intoRail(7, section).and(beyond).volume()).isZero();
     }
 
-    /** A round peg of any size, in any direction, is closed, touches its round from outside and is little more than it. */
+    /** A round peg of any size, in any direction, is closed, touches its round from outside and is nowhere more than 0.1 mm off it. */
     @Property(tries = 100)
     void round_anywhere(@ForAll @IntRange(min = 2, max = 400) int tenths,
             @ForAll @IntRange(min = -90, max = 90) int turn,
@@ -56,15 +56,15 @@ class SectionTest {
         double radius = tenths / 10.0;
         double angle = Math.toRadians(turn);
         Vector3D.Unit axis = Vector3D.Unit.from(Math.cos(angle), Math.sin(angle), 0.3);
-        Solid peg = RailEnd.round(Vector3D.of(5, -3, 2), axis, length, radius);
+        Solid peg = end().round(Vector3D.of(5, -3, 2), axis, length, radius);
         Mesh mesh = Mesh.of(peg);
         Skins.assertClosed(mesh);
         double round = Math.PI * radius * radius * length;
-        assertThat(mesh.volume()).isBetween(round, round * 1.01);
+        assertThat(mesh.volume()).isBetween(round, round * 1.014);
         assertThat(mesh.points()).allSatisfy(point -> {
             Vector3D offset = point.subtract(Vector3D.of(5, -3, 2));
             double across = offset.subtract(axis.multiply(offset.dot(axis))).norm();
-            assertThat(across).isLessThan(radius * 1.01);
+            assertThat(across).isLessThan(radius + 0.1);
         });
     }
 }

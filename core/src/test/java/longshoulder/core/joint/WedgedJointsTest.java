@@ -151,7 +151,7 @@ class WedgedJointsTest {
         Joint joint = joint(JointKind.STOPPED_TENON, "peg", "pegged", "peg.count", "one");
         double round = joint.loosePart().volume() / 60;
         // A prism whose sides touch the round from outside is a little more than the round.
-        assertThat(round).isBetween(Math.PI * 16, Math.PI * 16 * 1.01);
+        assertThat(round).isBetween(Math.PI * 16, Math.PI * 16 * 1.014);
         assertThat(joint.loosePart().and(joint.adds()).volume()).isCloseTo(0, within(1e-9));
         assertThat(joint.plain().adds().volume() - joint.adds().volume()).isCloseTo(round * 8, within(1e-6));
     }
@@ -188,9 +188,9 @@ class WedgedJointsTest {
         Joint square = joint(JointKind.STOPPED_TENON, "tenon.length", "30");
         Joint round = joint(JointKind.STOPPED_TENON, "tenon.length", "30", "mortise.ends", "round");
         double corners = (4 - Math.PI) * 16;
-        assertThat(square.adds().volume() - round.adds().volume()).isCloseTo(30 * corners, within(0.03 * 30 * corners));
+        assertThat(square.adds().volume() - round.adds().volume()).isCloseTo(30 * corners, within(0.05 * 30 * corners));
         assertThat(square.removes().volume() - round.removes().volume())
-                .isCloseTo(31.5 * corners, within(0.03 * 31.5 * corners));
+                .isCloseTo(31.5 * corners, within(0.05 * 31.5 * corners));
         assertThat(round.adds().minus(round.removes()).volume()).isZero();
     }
 

@@ -10,6 +10,7 @@ import longshoulder.core.joint.Joint;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
+import longshoulder.core.measure.Unit;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import org.junit.jupiter.api.Test;
@@ -57,5 +58,15 @@ class CuttingTest {
         assertThat(front).isEqualTo(anew(plan, plan.piece("apron-back")).alike());
         assertThat(front).isNotEqualTo(anew(plan, plan.piece("apron-left")).alike());
         assertThat(front).isNotEqualTo(anew(plan, plan.piece("leg-front-left")).alike());
+    }
+
+    /** Their round holes lie alike too, though they stand the other way round. */
+    @Test
+    void alike_whereRoundHolesAre() {
+        Project bolted = new Edit.Give("stretcher.joint", Edit.parameter(of("workbench"), "stretcher.joint")
+                .read("bolted", Unit.MILLIMETRE)).applyTo(of("workbench"));
+        Plan plan = Planner.plan(bolted);
+        assertThat(anew(plan, plan.piece("stretcher-front")).alike())
+                .isEqualTo(anew(plan, plan.piece("stretcher-back")).alike());
     }
 }
