@@ -57,7 +57,7 @@ public class PlanBenchmark {
 
     @Benchmark
     public List<Drawing> fourDrawings() {
-        return List.of(Drawing.of(plan.pieces(), View.FRONT), Drawing.of(plan.pieces(), View.END),
-                Drawing.of(plan.pieces(), View.PLAN), Drawing.visible(plan.pieces(), PICTORIAL));
+        return List.of(Drawing.of(plan, View.FRONT), Drawing.of(plan, View.END),
+                Drawing.of(plan, View.PLAN), Drawing.visible(plan, PICTORIAL));
     }
 }

@@ -2,6 +2,7 @@ package longshoulder.core.drawing;
 
 import java.util.List;
 import longshoulder.core.geometry.View;
+import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
@@ -24,14 +25,19 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
                 .reduce(Extent::and).orElse(new Extent(0, 0, 0, 0)));
     }
 
-    /** Draws pieces as they stand, seen in a view. */
-    public static Drawing of(List<PlannedPiece> pieces, View view) {
-        return ofShown(pieces.stream().map(Shown::of).toList(), view);
+    /** Draws all pieces as they stand, seen in a view. */
+    public static Drawing of(Plan plan, View view) {
+        return ofShown(Shown.all(plan), view);
     }
 
     /** The same without hidden edges, for pictorial views. */
-    public static Drawing visible(List<PlannedPiece> pieces, View view) {
-        return visibleOf(pieces.stream().map(Shown::of).toList(), view);
+    public static Drawing visible(Plan plan, View view) {
+        return visibleOf(Shown.all(plan), view);
+    }
+
+    /** Draws a piece by itself, with its joints cut. */
+    public static Drawing alone(PlannedPiece piece, View view) {
+        return ofShown(List.of(Shown.alone(piece)), view);
     }
 
     /** Draws anything, seen in a view, with hidden edges. */

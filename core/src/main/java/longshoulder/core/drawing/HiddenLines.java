@@ -47,9 +47,8 @@ final class HiddenLines {
     }
 
     List<Stroke> strokes() {
-        for (int i = 0; i < pieces.size(); i++) {
-            Shown piece = pieces.get(i);
-            Shadow[] near = near(casts.get(i).box);
+        for (Shown piece : pieces) {
+            Shadow[] near = near(Extent.of(piece.solid().bounds().corners().stream().map(view::flat).toList()));
             for (Mesh.Edge edge : piece.mesh().edges()) {
                 cut(piece.piece(), edge, near);
             }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.Sides;
 
@@ -20,7 +21,16 @@ record Hiding(Cell cell, Set<Integer> seams) {
 
     /** The cells of a piece. */
     static List<Hiding> of(List<Cell> cells) {
-        Sides sides = new Sides(cells);
+        return of(cells, List.of());
+    }
+
+    /**
+     * Cells of a piece.
+     *
+     * @param others in which it goes on, but which hide nothing that is not hidden without them
+     */
+    static List<Hiding> of(List<Cell> cells, List<Cell> others) {
+        Sides sides = new Sides(Stream.concat(cells.stream(), others.stream()).toList());
         List<Hiding> hiding = new ArrayList<>();
         int first = 0;
         for (Cell cell : cells) {

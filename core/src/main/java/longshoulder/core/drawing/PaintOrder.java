@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Plain;
 import longshoulder.core.geometry.Polygon;
@@ -37,10 +36,10 @@ final class PaintOrder {
 
     PaintOrder(List<Shown> pieces, View view) {
         this.view = view;
-        for (int at = 0; at < pieces.size(); at++) {
-            for (Shown.Outside one : pieces.get(at).outside()) {
-                if (one.faces().stream().anyMatch(this::isSeen) && !isBuried(one.cell(), at, pieces)) {
-                    items.add(Painted.of(pieces.get(at).piece(), one.cell(), one.faces(), view));
+        for (Shown piece : pieces) {
+            for (Shown.Outside one : piece.outside()) {
+                if (one.faces().stream().anyMatch(this::isSeen)) {
+                    items.add(Painted.of(piece.piece(), one.cell(), one.faces(), one.inlays(), view));
                 }
             }
         }
@@ -50,17 +49,6 @@ final class PaintOrder {
     /** Whether a face looks at the eye; cells without such a face paint nothing, and ask for no order. */
     private boolean isSeen(Polygon face) {
         return Plain.dot(face.plane().normal(), view.toEye()) > Tolerance.DIRECTION;
-    }
-
-    /** Whether a cell, such as a stopped tenon, lies wholly inside another piece: nothing of it is ever seen. */
-    private static boolean isBuried(Cell cell, int piece, List<Shown> pieces) {
-        for (int at = 0; at < pieces.size(); at++) {
-            Shown other = pieces.get(at);
-            if (at != piece && other.solid().bounds().overlaps(cell.bounds()) && other.hides(cell)) {
-                return true;
-            }
-        }
-        return false;
     }
 
     List<Patch> patches() {
@@ -127,12 +115,15 @@ final class PaintOrder {
 
     private List<Patch> patches(Painted item) {
         List<Patch> patches = new ArrayList<>();
-        for (Polygon face : item.faces()) {
-            if (isSeen(face)) {
-                patches.add(new Patch(item.piece(), face.corners().stream().map(view::flat).toList(),
-                        Plain.dot(face.plane().normal(), view.toEye()), face.plane().normal().getZ()));
-            }
-        }
+        item.faces().forEach(face -> paint(item.piece(), face, patches));
+        item.inlays().forEach(inlay -> paint(inlay.piece(), inlay.face(), patches));
         return patches;
+    }
+
+    private void paint(String piece, Polygon face, List<Patch> patches) {
+        if (isSeen(face)) {
+            patches.add(new Patch(piece, face.corners().stream().map(view::flat).toList(),
+                    Plain.dot(face.plane().normal(), view.toEye()), face.plane().normal().getZ()));
+        }
     }
 }

@@ -2,13 +2,13 @@ package longshoulder.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
-import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
+import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
@@ -23,8 +23,32 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside, List<Hiding> hiding) {
 
-    /** A cell of what is seen, and those of its faces that can be seen. */
-    record Outside(Cell cell, List<Polygon> faces) {}
+    /**
+     * A cell of what is seen.
+     *
+     * @param faces those of its faces that can be seen
+     * @param inlays what of other pieces lies flush in them
+     */
+    record Outside(Cell cell, List<Polygon> faces, List<Inlay> inlays) {
+
+        static List<Outside> of(Solid solid, List<Mesh.Face> skin) {
+            List<List<Polygon>> faces = new ArrayList<>();
+            solid.cells().forEach(cell -> faces.add(new ArrayList<>()));
+            skin.forEach(face -> faces.get(face.cell()).add(face.polygon()));
+            List<Outside> cells = new ArrayList<>();
+            for (int i = 0; i < faces.size(); i++) {
+                cells.add(new Outside(solid.cells().get(i), faces.get(i), List.of()));
+            }
+            return cells;
+        }
+
+        /** The same with what joints have in its faces. */
+        Outside with(List<Joint> joints) {
+            return new Outside(cell, faces, joints.stream()
+                    .filter(joint -> joint.removes().bounds().overlaps(cell.bounds()))
+                    .flatMap(joint -> faces.stream().flatMap(face -> Inlay.of(joint, face))).toList());
+        }
+    }
 
     public Shown {
         outside = List.copyOf(outside);
@@ -32,46 +56,22 @@ public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside,
     }
 
     private Shown(String piece, Solid solid, Mesh mesh) {
-        this(piece, solid, mesh, cells(solid, mesh), Hiding.of(solid.cells()));
+        this(piece, solid, mesh, Outside.of(solid, mesh.faces()), Hiding.of(solid.cells()));
     }
 
-    /**
-     * A piece as it stands. Where all its joints are closed its body is seen as a whole, and its tenons, so that mortises, which cut
-     * a piece into many cells, ask for nothing.
-     */
-    public static Shown of(PlannedPiece piece) {
-        Solid solid = piece.solid();
-        Mesh mesh = piece.mesh();
-        if (piece.open()) {
-            Solid seen = inSight(piece, solid);
-            return new Shown(piece.id(), solid, mesh, seen.equals(solid) ? cells(solid, mesh) : cells(seen),
-                    Hiding.of(solid.cells()));
-        }
-        Solid body = piece.piece().body();
-        List<Outside> outside = new ArrayList<>(cells(inSight(piece, body)));
-        List<Cell> hiding = new ArrayList<>(body.cells());
-        for (Outside one : cells(solid, mesh)) {
-            if (body.cells().stream().noneMatch(part -> part.contains(one.cell()))) {
-                outside.add(one);
-                hiding.add(one.cell());
-            }
-        }
-        return new Shown(piece.id(), solid, mesh, outside, Hiding.of(hiding));
+    /** All pieces of a plan as they stand, with their joints closed. */
+    public static List<Shown> all(Plan plan) {
+        return Assembled.pieces(plan);
+    }
+
+    /** A piece by itself, whose joints are open. */
+    static Shown alone(PlannedPiece piece) {
+        return new Shown(piece.id(), piece.solid(), piece.mesh());
     }
 
     /** A shape that is no whole piece. */
     public static Shown part(String piece, Solid solid) {
         return new Shown(piece, solid, Mesh.of(solid));
-    }
-
-    /** Whether a cell lies wholly inside one of its own. In a plain loop: it is asked some ten thousand times a picture. */
-    boolean hides(Cell cell) {
-        for (Hiding part : hiding) {
-            if (part.cell().contains(cell)) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** The same, elsewhere and away from what hides its joints: its skin is carried along and not made anew. */
@@ -87,33 +87,5 @@ public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside,
     /** What is left of it on one side of a plane. */
     Shown cutOpen(HalfSpace keep) {
         return part(piece, solid.clip(keep));
-    }
-
-    /** A panel without what is let into closed grooves. */
-    private static Solid inSight(PlannedPiece piece, Solid panel) {
-        Solid rest = panel;
-        for (Joint joint : piece.joints()) {
-            if (joint.kind() == JointKind.GROOVE && !joint.isOpen()) {
-                rest = rest.minus(joint.meeting().post().body());
-            }
-        }
-        return rest;
-    }
-
-    private static List<Outside> cells(Solid body) {
-        return body.cells().size() == 1
-                ? List.of(new Outside(body.cells().getFirst(), body.cells().getFirst().faces()))
-                : cells(body, Mesh.of(body));
-    }
-
-    private static List<Outside> cells(Solid solid, Mesh mesh) {
-        List<List<Polygon>> faces = new ArrayList<>();
-        solid.cells().forEach(cell -> faces.add(new ArrayList<>()));
-        mesh.faces().forEach(face -> faces.get(face.cell()).add(face.polygon()));
-        List<Outside> cells = new ArrayList<>();
-        for (int i = 0; i < faces.size(); i++) {
-            cells.add(new Outside(solid.cells().get(i), faces.get(i)));
-        }
-        return cells;
     }
 }

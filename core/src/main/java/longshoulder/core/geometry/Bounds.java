@@ -1,6 +1,7 @@
 package longshoulder.core.geometry;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -78,6 +79,12 @@ public record Bounds(Vector3D least, Vector3D greatest) {
 
     public boolean isNothing() {
         return least.getX() > greatest.getX();
+    }
+
+    /** Its eight corners. */
+    public List<Vector3D> corners() {
+        return IntStream.range(0, 8).mapToObj(i -> Vector3D.of((i & 1) == 0 ? least.getX() : greatest.getX(),
+                (i & 2) == 0 ? least.getY() : greatest.getY(), (i & 4) == 0 ? least.getZ() : greatest.getZ())).toList();
     }
 
     /** Greatest less least, in millimetres. */

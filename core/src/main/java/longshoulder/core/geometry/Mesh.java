@@ -52,6 +52,11 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
         return new MeshBuilder(solid).build();
     }
 
+    /** The faces alone: no points are made one for them. */
+    public static List<Face> skinOf(Solid solid) {
+        return MeshBuilder.faces(solid);
+    }
+
     /** The same skin elsewhere. */
     public Mesh moved(Vector3D by) {
         return moved(Carry.by(by));

@@ -26,14 +26,8 @@ final class MeshBuilder {
     }
 
     Mesh build() {
-        List<Mesh.Face> faces = new ArrayList<>();
-        Sides sides = new Sides(solid.cells());
-        for (Sides.Side side : sides.all()) {
-            for (Polygon part : exposed(side, sides)) {
-                skin.add(part);
-                faces.add(new Mesh.Face(side.cell(), part));
-            }
-        }
+        List<Mesh.Face> faces = faces(solid);
+        faces.forEach(face -> skin.add(face.polygon()));
         List<int[]> corners = new ArrayList<>();
         for (Polygon face : skin) {
             corners.add(face.corners().stream().mapToInt(pool::indexOf).toArray());
@@ -50,6 +44,18 @@ final class MeshBuilder {
         }
         Sheets.part(pool.points(), triangles);
         return new Mesh(pool.points(), triangles, faces, arrises.edges(), arrises.bends());
+    }
+
+    /** The skin before its points are made one. */
+    static List<Mesh.Face> faces(Solid solid) {
+        List<Mesh.Face> faces = new ArrayList<>();
+        Sides sides = new Sides(solid.cells());
+        for (Sides.Side side : sides.all()) {
+            for (Polygon part : exposed(side, sides)) {
+                faces.add(new Mesh.Face(side.cell(), part));
+            }
+        }
+        return faces;
     }
 
     /** What of a face has no wood of another cell against it. */

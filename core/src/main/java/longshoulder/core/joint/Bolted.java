@@ -113,12 +113,6 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
         return "bolt";
     }
 
-    /** The bolt's hole is seen outside. */
-    @Override
-    public boolean isOpen() {
-        return true;
-    }
-
     @Override
     public Optional<String> heldBy() {
         return Optional.of("bolt");

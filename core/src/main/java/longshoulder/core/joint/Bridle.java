@@ -49,11 +49,6 @@ public record Bridle(Meeting meeting, Amount tongue) implements Joint {
     }
 
     @Override
-    public boolean isOpen() {
-        return true;
-    }
-
-    @Override
     public Amount addedLength() {
         return meeting.through();
     }

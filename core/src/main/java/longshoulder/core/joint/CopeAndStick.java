@@ -65,12 +65,6 @@ public record CopeAndStick(Meeting meeting, Amount length, Amount thickness, Mou
                 .plus(mould.lip(end, true));
     }
 
-    /** Mould and groove are seen. */
-    @Override
-    public boolean isOpen() {
-        return true;
-    }
-
     @Override
     public Solid removes() {
         RailEnd end = new RailEnd(meeting);

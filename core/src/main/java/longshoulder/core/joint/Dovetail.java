@@ -54,11 +54,6 @@ sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail 
     }
 
     @Override
-    default boolean isOpen() {
-        return true;
-    }
-
-    @Override
     default Amount addedLength() {
         return length();
     }

@@ -36,11 +36,6 @@ public record HalfLap(Meeting meeting, Amount thickness) implements Joint {
     }
 
     @Override
-    public boolean isOpen() {
-        return true;
-    }
-
-    @Override
     public Amount addedLength() {
         return meeting.through();
     }

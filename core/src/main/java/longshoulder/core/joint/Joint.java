@@ -76,9 +76,9 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
         return false;
     }
 
-    /** Whether anything that it takes from either piece lies open to the eye while the joint is closed. */
+    /** Whether it leaves something open that neither piece nor a part of its own fills once it is closed. */
     default boolean isOpen() {
-        return isThrough();
+        return false;
     }
 
     /** What its tenons do where others compete for the middle of the post. */

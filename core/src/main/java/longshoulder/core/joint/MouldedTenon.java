@@ -70,12 +70,6 @@ public sealed interface MouldedTenon extends Joint permits LongAndShort, Glazing
                 .plus(end.beyondShoulder(mm(rebateWidth()), 0, end.width(), 0, mm(rebateDepth())));
     }
 
-    /** Mould and rebate are seen. */
-    @Override
-    default boolean isOpen() {
-        return true;
-    }
-
     @Override
     default Solid removes() {
         RailEnd end = new RailEnd(meeting());

@@ -112,12 +112,6 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
         return joint.adds().minus(holes(mm(fromShoulder) - mm(offset)));
     }
 
-    /** The ends of pegs are seen. */
-    @Override
-    public boolean isOpen() {
-        return true;
-    }
-
     @Override
     public Solid removes() {
         return joint.removes().plus(holes(mm(fromShoulder)));

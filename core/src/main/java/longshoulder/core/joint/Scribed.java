@@ -53,12 +53,6 @@ public record Scribed(Joint joint, Solid fill) implements Wrapped {
         return joint.adds().plus(fill.minus(joint.adds()));
     }
 
-    /** What the rail has beyond its shoulder is seen. */
-    @Override
-    public boolean isOpen() {
-        return true;
-    }
-
     @Override
     public Joint fitted(UnaryOperator<Tenon> fit) {
         return new Scribed(joint.fitted(fit), fill);

@@ -59,11 +59,6 @@ public record TaperedDovetail(Meeting meeting, Amount length, Amount root, Amoun
     }
 
     @Override
-    public boolean isOpen() {
-        return true;
-    }
-
-    @Override
     public Amount addedLength() {
         return length;
     }

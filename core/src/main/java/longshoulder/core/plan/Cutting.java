@@ -17,16 +17,14 @@ import org.jspecify.annotations.Nullable;
  *
  * <p>What runs along the piece comes first, and goes through all that is added too, as a plough runs on through tenons: it leaves a few
  * long cells, and each recess then lies in one or two of them. A door's rails have a third fewer cells for it.
- *
- * @param alike equal for pieces that are cut alike
  */
-record Cutting(Piece piece, Solid body, List<Step> steps, Likeness alike) {
+public record Cutting(Piece piece, Solid body, List<Step> steps) {
 
     /** A shape of no more cells than this, one on each face, is worked in straight passes; one of more is a curve, and comes last. */
     private static final int STRAIGHT = 4;
 
     /** What is done at a step: a pass is cut out of what is added after it too. */
-    enum Kind {
+    public enum Kind {
         PASS(-1), CUT(-2), ADD(-3);
 
         /** Among the places of corners; none of them could be the number of corners of a cell. */
@@ -37,18 +35,34 @@ record Cutting(Piece piece, Solid body, List<Step> steps, Likeness alike) {
         }
     }
 
-    record Step(Kind kind, Solid solid) {}
+    public record Step(Kind kind, Solid solid) {}
 
-    Cutting {
+    /**
+     * What is done at an end of a piece.
+     *
+     * @param removes from its body
+     * @param adds beyond its shoulder
+     */
+    public record End(Solid removes, Solid adds) {
+
+        /** What a joint does to its rail. */
+        public static End of(Joint joint) {
+            return new End(joint.removesFromRail(), joint.adds());
+        }
+    }
+
+    public Cutting {
         steps = List.copyOf(steps);
     }
 
     /**
-     * @param own the joints at its ends
+     * How a piece is cut.
+     *
+     * @param ends what the joints do of which it is the rail
      * @param received those that others have in it
      * @param shaping what is worked off it besides
      */
-    static Cutting of(Piece piece, List<Joint> own, List<Joint> received, Solid shaping) {
+    public static Cutting of(Piece piece, List<End> ends, List<Joint> received, Solid shaping) {
         boolean straight = shaping.cells().size() <= STRAIGHT;
         List<Step> steps = new ArrayList<>();
         if (straight) {
@@ -57,22 +71,26 @@ record Cutting(Piece piece, Solid body, List<Step> steps, Likeness alike) {
         received.stream().filter(Cutting::isGroove).forEach(joint -> steps.add(new Step(Kind.PASS, joint.removes())));
         received.stream().filter(joint -> !isGroove(joint))
                 .forEach(joint -> steps.add(new Step(Kind.CUT, joint.removes())));
-        for (Joint joint : own) {
-            steps.add(new Step(Kind.CUT, joint.removesFromRail()));
-            steps.add(new Step(Kind.ADD, joint.adds()));
+        for (End end : ends) {
+            steps.add(new Step(Kind.CUT, end.removes));
+            steps.add(new Step(Kind.ADD, end.adds));
         }
         if (!straight) {
             steps.add(new Step(Kind.CUT, shaping));
         }
-        Solid body = piece.body();
-        return new Cutting(piece, body, steps, Likeness.of(body, steps, piece.pose()));
+        return new Cutting(piece, piece.body(), steps);
+    }
+
+    /** Equal for pieces that are cut alike. */
+    Likeness alike() {
+        return Likeness.of(body, steps, piece.pose());
     }
 
     private static boolean isGroove(Joint joint) {
         return joint.kind() == JointKind.GROOVE;
     }
 
-    Solid solid() {
+    public Solid solid() {
         List<Solid> passes = new ArrayList<>();
         Solid solid = body;
         for (Step step : steps) {

@@ -22,18 +22,20 @@ final class Forms {
 
     /** The form of each piece by its id. The processors share the making of unlike ones. */
     static Map<String, Form> of(List<Cutting> cuttings) {
+        List<Compared> all = cuttings.parallelStream().map(cutting -> new Compared(cutting, cutting.alike())).toList();
         Map<Cutting.Likeness, Cutting> firsts = new LinkedHashMap<>();
-        cuttings.forEach(cutting -> firsts.putIfAbsent(cutting.alike(), cutting));
-        Map<Cutting.Likeness, Form> forms = firsts.values().parallelStream()
-                .collect(Collectors.toMap(Cutting::alike, Forms::form));
+        all.forEach(one -> firsts.putIfAbsent(one.alike, one.cutting));
+        Map<Cutting.Likeness, Form> forms = firsts.entrySet().parallelStream()
+                .collect(Collectors.toMap(Map.Entry::getKey, one -> form(one.getKey(), one.getValue())));
         MEMORY.keep(forms);
-        return cuttings.stream().collect(Collectors.toMap(cutting -> cutting.piece().id(),
-                cutting -> Objects.requireNonNull(forms.get(cutting.alike())).at(cutting.piece().pose())));
+        return all.stream().collect(Collectors.toMap(one -> one.cutting.piece().id(),
+                one -> Objects.requireNonNull(forms.get(one.alike)).at(one.cutting.piece().pose())));
     }
 
-    private static Form form(Cutting cutting) {
-        return MEMORY.form(cutting.alike())
-                .orElseGet(() -> Form.of(cutting.solid(), cutting.piece().pose()));
+    private record Compared(Cutting cutting, Cutting.Likeness alike) {}
+
+    private static Form form(Cutting.Likeness alike, Cutting cutting) {
+        return MEMORY.form(alike).orElseGet(() -> Form.of(cutting.solid(), cutting.piece().pose()));
     }
 
     /**

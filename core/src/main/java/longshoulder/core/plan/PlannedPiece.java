@@ -19,13 +19,11 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param shoulderLength from shoulder to shoulder; empty unless it has two
  * @param start the cut at the first end
  * @param finish the cut at the other end
- * @param open whether a joint in it or at its ends lies open to the eye, or a shape is worked on it: where neither is so, its body is
- *        all that is seen of it
  * @param joints of which it is the rail, those at its first end before the others
  * @param form its exact shape
  */
 public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amount> shoulderLength, EndCut start,
-        EndCut finish, boolean open, List<Joint> joints, Form form) {
+        EndCut finish, List<Joint> joints, Form form) {
 
     public PlannedPiece {
         joints = List.copyOf(joints);

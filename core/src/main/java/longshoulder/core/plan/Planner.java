@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import longshoulder.core.finding.Checks;
 import longshoulder.core.finding.Subject;
 import longshoulder.core.frame.Frame;
@@ -45,19 +44,19 @@ public final class Planner {
                 .collect(Collectors.groupingBy(joint -> joint.meeting().post().id()));
         // Each piece's form hangs on nothing but the joints, so all processors share them.
         Map<String, Form> forms = Forms.of(built.pieces().parallelStream()
-                .map(piece -> Cutting.of(piece, byRail.getOrDefault(piece.id(), List.of()),
+                .map(piece -> Cutting.of(piece,
+                        byRail.getOrDefault(piece.id(), List.of()).stream().map(Cutting.End::of).toList(),
                         byPost.getOrDefault(piece.id(), List.of()), built.shaping(piece.id())))
                 .toList());
         List<PlannedPiece> pieces = built.pieces().stream()
-                .map(piece -> planned(project, built, piece, byRail.getOrDefault(piece.id(), List.of()),
-                        byPost.getOrDefault(piece.id(), List.of()), Objects.requireNonNull(forms.get(piece.id()))))
+                .map(piece -> planned(project, piece, byRail.getOrDefault(piece.id(), List.of()),
+                        Objects.requireNonNull(forms.get(piece.id()))))
                 .toList();
         return new Plan(project, built, joints, pieces,
                 Checks.run(new Subject(project, settled.brief(), planned, built, joints, forms)));
     }
 
-    private static PlannedPiece planned(Project project, Frame built, Piece piece, List<Joint> own,
-            List<Joint> received, Form form) {
+    private static PlannedPiece planned(Project project, Piece piece, List<Joint> own, Form form) {
         double[] arrises = piece.slanted().map(Shape::arrises)
                 .orElseGet(() -> new double[]{piece.length().value().toMillimetres()});
         EndCut start = EndCut.along(piece.pose(), piece.shape().start().normal(), arrises);
@@ -67,8 +66,6 @@ public final class Planner {
                 ? Optional.of(piece.length())
                 : Optional.empty();
         return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, ends), shoulders, start, finish,
-                !built.shaping(piece.id()).isNothing()
-                        || Stream.concat(own.stream(), received.stream()).anyMatch(Joint::isOpen),
                 own, form);
     }
 

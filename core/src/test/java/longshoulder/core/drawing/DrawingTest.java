@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 import longshoulder.core.Tables;
 import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.View;
+import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.Plan;
-import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Project;
 import net.jqwik.api.Arbitrary;
@@ -43,7 +45,7 @@ class DrawingTest {
 
     @Test
     void front_extentIsTheTable() {
-        Extent extent = Drawing.of(plan.pieces(), View.FRONT).extent();
+        Extent extent = Drawing.of(plan, View.FRONT).extent();
         assertThat(extent.width()).isCloseTo(1500, within(1e-9));
         assertThat(extent.height()).isCloseTo(750, within(1e-9));
         assertThat(extent.low()).isCloseTo(0, within(1e-9));
@@ -51,7 +53,7 @@ class DrawingTest {
 
     @Test
     void front_tenonsAreHiddenAndTheTopIsSeen() {
-        List<Stroke> strokes = Drawing.of(plan.pieces(), View.FRONT).strokes();
+        List<Stroke> strokes = Drawing.of(plan, View.FRONT).strokes();
         assertThat(strokes.stream().filter(stroke -> stroke.piece().equals("top")).map(Stroke::kind))
                 .containsOnly(Stroke.Kind.VISIBLE);
         assertThat(strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN).map(Stroke::piece))
@@ -63,7 +65,7 @@ class DrawingTest {
 
     @Test
     void plan_fromAbove_showsOnlyTheTop() {
-        List<Stroke> strokes = Drawing.of(plan.pieces(), View.PLAN).strokes();
+        List<Stroke> strokes = Drawing.of(plan, View.PLAN).strokes();
         assertThat(strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.VISIBLE).map(Stroke::piece))
                 .containsOnly("top");
     }
@@ -71,14 +73,14 @@ class DrawingTest {
     @Test
     void visible_dropsWhatIsHidden() {
         View eye = View.pictorial(30, 20);
-        assertThat(Drawing.visible(plan.pieces(), eye).strokes())
+        assertThat(Drawing.visible(plan, eye).strokes())
                 .allMatch(stroke -> stroke.kind() == Stroke.Kind.VISIBLE);
     }
 
     @Test
     void oneBoxBehindAnother_isHiddenWhereItIsCovered() {
-        List<PlannedPiece> pieces = List.of(plan.piece("leg-front-left"), plan.piece("apron-left"));
-        List<Stroke> seen = new HiddenLines(shown(pieces), View.FRONT, true).strokes().stream()
+        List<Shown> pieces = Stream.of("leg-front-left", "apron-left").map(plan::piece).map(Shown::alone).toList();
+        List<Stroke> seen = new HiddenLines(pieces, View.FRONT, true).strokes().stream()
                 .filter(stroke -> stroke.piece().equals("apron-left") && stroke.kind() == Stroke.Kind.VISIBLE).toList();
         assertThat(seen).as("nothing but lines along the top of the leg")
                 .allMatch(stroke -> stroke.from().getY() > 724.99 && stroke.to().getY() > 724.99);
@@ -96,7 +98,7 @@ class DrawingTest {
 
     @Test
     void paintOrder_nearerPiecesComeLater() {
-        List<Patch> patches = Drawing.of(plan.pieces(), View.FRONT).patches();
+        List<Patch> patches = Drawing.of(plan, View.FRONT).patches();
         int back = widest(patches, "apron-back");
         int front = widest(patches, "apron-front");
         assertThat(back).isNotNegative().isLessThan(front);
@@ -117,6 +119,20 @@ class DrawingTest {
         return widest;
     }
 
+    /** The end of a through tenon shows the wood of its rail, and not that of the post in which it lies. */
+    @Test
+    void throughTenon_comesOutAsItsRail() {
+        String id = "apron-front/leg-front-right";
+        Plan through = Planner.plan(Tables.give(id + ":joint", "through-tenon").applyTo(Tables.worked()));
+        Joint joint = through.joints().stream().filter(one -> one.id().equals(id)).findFirst().orElseThrow();
+        double thickness = joint.tenons().getFirst().thickness().value().toMillimetres();
+        Pose rail = joint.meeting().rail().pose();
+        Vector2D end = View.END.flat(rail.toWorld(0, joint.middle().getX(), joint.middle().getY()));
+        Drawing drawing = Drawing.of(through, View.END);
+        assertThat(owns(drawing, "apron-front", end)).isTrue();
+        assertThat(owns(drawing, "leg-front-right", end.add(Vector2D.of(thickness, 0)))).isTrue();
+    }
+
     @Provide
     Arbitrary<Project> tables() {
         return Tables.sensible();
@@ -127,11 +143,12 @@ class DrawingTest {
     void seenAndHidden_addUpToAllEdges(@ForAll("tables") Project project,
             @ForAll @DoubleRange(min = -180, max = 180) double turn,
             @ForAll @DoubleRange(min = -80, max = 80) double lift) {
-        List<PlannedPiece> pieces = Planner.plan(project).pieces();
+        Plan made = Planner.plan(project);
         View view = View.pictorial(turn, lift);
-        double edges = pieces.stream().flatMap(piece -> piece.mesh().edges().stream())
+        double edges = made.pieces().stream().flatMap(piece -> piece.mesh().edges().stream())
                 .mapToDouble((Mesh.Edge edge) -> view.flat(edge.from()).distance(view.flat(edge.to()))).sum();
-        assertThat(length(new HiddenLines(shown(pieces), view, true).strokes())).isCloseTo(edges, within(edges * 1e-3));
+        assertThat(length(new HiddenLines(Shown.all(made), view, true).strokes())).isCloseTo(edges,
+                within(edges * 1e-3));
     }
 
     /**
@@ -142,7 +159,7 @@ class DrawingTest {
     void topmostPatch_agreesWithSeenLines(@ForAll("tables") Project project,
             @ForAll @IntRange(min = -175, max = 175) int turn,
             @ForAll @DoubleRange(min = 5, max = 80) double lift) {
-        Drawing drawing = Drawing.visible(Planner.plan(project).pieces(), View.pictorial(turn + 0.37, lift));
+        Drawing drawing = Drawing.visible(Planner.plan(project), View.pictorial(turn + 0.37, lift));
         List<Stroke> astray = drawing.strokes().stream()
                 .filter(stroke -> stroke.from().distance(stroke.to()) >= 5 && !isOwned(drawing, stroke)).toList();
         assertThat(astray).isEmpty();
@@ -165,7 +182,4 @@ class DrawingTest {
                 .filter(patch -> patch.piece().equals(piece)).isPresent();
     }
 
-    private static List<Shown> shown(List<PlannedPiece> pieces) {
-        return pieces.stream().map(Shown::of).toList();
-    }
 }

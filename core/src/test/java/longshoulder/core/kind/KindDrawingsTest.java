@@ -56,7 +56,7 @@ class KindDrawingsTest {
     @MethodSource("designs")
     void pictorial_showsTheNearestPiece(Plan plan) {
         View eye = View.pictorial(32, 20);
-        Drawing drawing = Drawing.visible(plan.pieces(), eye);
+        Drawing drawing = Drawing.visible(plan, eye);
         Extent box = drawing.extent();
         Random random = new Random(7);
         int proved = 0;

@@ -27,7 +27,8 @@ class CuttingTest {
     private static Cutting anew(Plan plan, PlannedPiece piece) {
         List<Joint> received = plan.joints().stream()
                 .filter(joint -> joint.meeting().post().id().equals(piece.id())).toList();
-        return Cutting.of(piece.piece(), piece.joints(), received, plan.frame().shaping(piece.id()));
+        return Cutting.of(piece.piece(), piece.joints().stream().map(Cutting.End::of).toList(), received,
+                plan.frame().shaping(piece.id()));
     }
 
     /** The second plan takes from what the first one made. */

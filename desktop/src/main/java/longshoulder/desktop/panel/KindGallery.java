@@ -86,7 +86,7 @@ public final class KindGallery extends TilePane implements Themed {
 
     private static SmallPicture picture(Kind kind) {
         var plan = Planner.plan(Project.ofKind(kind, "", Showing.TENTH_MILLIMETRES));
-        return new SmallPicture(Drawing.visible(plan.pieces(), EYE), EYE, plan);
+        return new SmallPicture(Drawing.visible(plan, EYE), EYE, plan);
     }
 
     /** Puts the keyboard on the kind that is made. */

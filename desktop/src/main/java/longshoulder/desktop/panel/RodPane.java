@@ -107,7 +107,7 @@ public final class RodPane extends Pane implements Themed {
         double each = Math.min(WIDEST, room / rod.faces().size());
         double top = TOP + (room - each * rod.faces().size()) / 2;
         for (Rod.Face face : rod.faces()) {
-            Drawing drawing = Drawing.of(List.of(piece), face.view());
+            Drawing drawing = Drawing.alone(piece, face.view());
             Extent extent = drawing.extent();
             double upright = each / Math.max(1e-6, extent.height());
             Strip strip = new Strip(brush, extent, scale, upright, top);

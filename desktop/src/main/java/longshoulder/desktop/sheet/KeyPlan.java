@@ -54,7 +54,7 @@ public final class KeyPlan extends Pane implements Themed {
         }
         drawn = Optional.of(plan);
         Thread.startVirtualThread(() -> {
-            Drawing made = Drawing.visible(plan.pieces(), EYE);
+            Drawing made = Drawing.visible(plan, EYE);
             Platform.runLater(() -> {
                 if (drawn.filter(plan::equals).isPresent()) {
                     drawing = Optional.of(made);

@@ -7,6 +7,7 @@ import longshoulder.core.drawing.Extent;
 import longshoulder.core.drawing.Shown;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.View;
+import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
@@ -30,23 +31,23 @@ final class SheetLayout {
 
     private final Drawing front;
     private final Drawing end;
-    private final Drawing plan;
+    private final Drawing above;
     private final List<PlannedPiece> pieces;
     private final List<Shown> shown;
     private Look look;
     private Drawing pictorial;
 
     /** Draws all views; the processors share them. */
-    SheetLayout(List<PlannedPiece> pieces, Look look) {
-        this.pieces = pieces;
-        this.shown = pieces.parallelStream().map(Shown::of).toList();
+    SheetLayout(Plan plan, Look look) {
+        this.pieces = plan.pieces();
+        this.shown = Shown.all(plan);
         this.look = look;
         List<Supplier<Drawing>> drawings = List.of(() -> Drawing.ofShown(shown, View.FRONT),
                 () -> Drawing.ofShown(shown, View.END), () -> Drawing.ofShown(shown, View.PLAN), () -> picture(look));
         List<Drawing> drawn = drawings.parallelStream().map(Supplier::get).toList();
         front = drawn.get(0);
         end = drawn.get(1);
-        plan = drawn.get(2);
+        above = drawn.get(2);
         pictorial = drawn.get(3);
     }
 
@@ -78,7 +79,7 @@ final class SheetLayout {
         }
         Extent f = front.extent();
         Extent e = end.extent();
-        Extent p = plan.extent();
+        Extent p = above.extent();
         double across = f.width() + e.width();
         double down = f.height() + p.height();
         double scale = Math.max(0.01, Math.min((width - LEFT - BETWEEN - RIGHT) / across,
@@ -89,7 +90,7 @@ final class SheetLayout {
         double endLeft = LEFT + spareX * 2 + scale * f.width() + BETWEEN;
         double floor = height - BELOW - spareY + scale * f.low();
         double planLow = ABOVE_PLAN + spareY + scale * p.height();
-        PlacedView placedPlan = new PlacedView(View.PLAN, "view.plan", plan, scale, left, planLow + scale * p.low());
+        PlacedView placedPlan = new PlacedView(View.PLAN, "view.plan", above, scale, left, planLow + scale * p.low());
         double gapTop = 10;
         double corner = endLeft - BETWEEN / 2;
         return List.of(placedPlan, new PlacedView(View.FRONT, "view.front", front, scale, left, floor),

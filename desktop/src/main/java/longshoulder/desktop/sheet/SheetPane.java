@@ -62,7 +62,7 @@ public final class SheetPane extends Pane implements Themed {
     public SheetPane(Workbench bench) {
         this.bench = bench;
         this.marks = new FindingMarks(bench);
-        this.layout = new SheetLayout(bench.plan().pieces(), look);
+        this.layout = new SheetLayout(bench.plan(), look);
         setId("sheet");
         getStyleClass().add("sheet");
         setMinSize(360, 300);
@@ -71,7 +71,7 @@ public final class SheetPane extends Pane implements Themed {
         setAccessibleText(Texts.get("sheet.accessible"));
         canvas.setMouseTransparent(true);
         bench.prepare(plan -> {
-            SheetLayout next = new SheetLayout(plan.pieces(), look);
+            SheetLayout next = new SheetLayout(plan, look);
             return () -> layout = next;
         });
         bench.planProperty().addListener((observed, was, is) -> rebuild());

@@ -1,0 +1,81 @@
+package longshoulder.core.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.drawing.Shown.Outside;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Cell;
+import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.plan.Cutting;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.PlannedPiece;
+
+/**
+ * The pieces of a plan as they stand when all is done: joints closed, pegs home, wedges driven. What is cut out of one piece and filled by
+ * another is drawn as if it had never been cut, since mortises cut a piece into many cells; where what fills it comes out flush, its
+ * faces are laid into those of the piece.
+ */
+final class Assembled {
+
+    private final Plan plan;
+    private final Map<String, List<Joint>> received;
+    private final Map<String, Solid> cores = new ConcurrentHashMap<>();
+
+    private Assembled(Plan plan) {
+        this.plan = plan;
+        received = plan.joints().stream().collect(Collectors.groupingBy(joint -> joint.meeting().post().id()));
+    }
+
+    /** All pieces of a plan. The processors share them. */
+    static List<Shown> pieces(Plan plan) {
+        Assembled assembled = new Assembled(plan);
+        return plan.pieces().parallelStream().map(assembled::shown).toList();
+    }
+
+    private Shown shown(PlannedPiece piece) {
+        Solid seen = seen(piece);
+        List<Joint> closed = received(piece.id()).filter(joint -> !joint.isOpen()).toList();
+        List<Outside> outside = Outside.of(seen, Mesh.skinOf(seen)).stream().map(cell -> cell.with(closed)).toList();
+        List<Cell> filling = piece.joints().stream().filter(joint -> !joint.isOpen())
+                .flatMap(joint -> joint.adds().cells().stream()).toList();
+        return new Shown(piece.id(), piece.solid(), piece.mesh(), outside, Hiding.of(seen.cells(), filling));
+    }
+
+    private Stream<Joint> received(String piece) {
+        return received.getOrDefault(piece, List.of()).stream();
+    }
+
+    /** A piece without its ends, as far as it is seen: shaped, and cut where what is cut stays open. */
+    private Solid core(Piece piece) {
+        return cores.computeIfAbsent(piece.id(), id -> cut(piece, List.of()));
+    }
+
+    private Solid cut(Piece piece, List<Cutting.End> ends) {
+        return Cutting.of(piece, ends, received(piece.id()).filter(Joint::isOpen).toList(),
+                plan.frame().shaping(piece.id())).solid();
+    }
+
+    private Solid seen(PlannedPiece piece) {
+        Solid core = core(piece.piece());
+        List<Cutting.End> ends = new ArrayList<>();
+        for (Joint joint : piece.joints()) {
+            if (joint.isOpen()) {
+                ends.add(Cutting.End.of(joint));
+            } else if (joint.kind() == JointKind.GROOVE) {
+                // A panel itself is let into its groove.
+                ends.add(new Cutting.End(core(joint.meeting().post()), Solid.NOTHING));
+            } else {
+                Solid added = joint.adds().minus(core(joint.meeting().post())).minus(piece.piece().body());
+                ends.add(new Cutting.End(Solid.NOTHING, added));
+            }
+        }
+        return ends.isEmpty() ? core : cut(piece.piece(), ends);
+    }
+}

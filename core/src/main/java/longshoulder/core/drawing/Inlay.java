@@ -1,0 +1,45 @@
+package longshoulder.core.drawing;
+
+import java.util.Optional;
+import java.util.stream.Stream;
+import longshoulder.core.geometry.Cell;
+import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Plain;
+import longshoulder.core.geometry.Polygon;
+import longshoulder.core.geometry.Tolerance;
+import longshoulder.core.joint.Joint;
+
+/**
+ * Where what fills a recess comes out flush in the face of a piece, such as the end of a through tenon.
+ *
+ * @param piece id of what comes out there
+ */
+record Inlay(String piece, Polygon face) {
+
+    /** What a joint has in a face of its post. */
+    static Stream<Inlay> of(Joint joint, Polygon face) {
+        return joint.removes().cells().stream().flatMap(recess -> opening(recess, face).stream())
+                .map(opening -> new Inlay(joint.meeting().rail().id(), opening));
+    }
+
+    /** Where a recess comes out in a face. */
+    private static Optional<Polygon> opening(Cell recess, Polygon face) {
+        Optional<Polygon> rest = Optional.of(face);
+        for (Polygon side : recess.faces()) {
+            if (!isFlush(side, face)) {
+                rest = rest.flatMap(part -> part.clip(side.plane()));
+            }
+        }
+        return rest;
+    }
+
+    private static boolean isFlush(Polygon side, Polygon face) {
+        return Plain.dot(side.plane().normal(), face.plane().normal()) > 1 - Tolerance.DIRECTION
+                && Math.abs(side.plane().offset() - face.plane().offset()) < Tolerance.LENGTH;
+    }
+
+    /** The part on the inner side of a half space. */
+    Optional<Inlay> clip(HalfSpace keep) {
+        return face.clip(keep).map(part -> new Inlay(piece, part));
+    }
+}
