@@ -1,5 +1,6 @@
 package longshoulder.core.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.Plan;
@@ -51,15 +52,18 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
         return new Drawing(new PaintOrder(shown, view).patches(), new HiddenLines(shown, view, false).strokes());
     }
 
+    /** This drawing, which was made without hidden edges, with those of one of its pieces. */
+    public Drawing seenThrough(List<Shown> shown, View view, String piece) {
+        List<Stroke> more = new ArrayList<>(strokes);
+        new HiddenLines(shown, view, true).strokes(piece).stream()
+                .filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN).forEach(more::add);
+        return new Drawing(patches, Overlaps.removed(more), extent);
+    }
+
     /** The box round what would be drawn: the outermost edges are always seen, so that nothing has to be hidden to know it. */
     public static Extent extentOf(List<Shown> shown, View view) {
         List<Vector2D> corners = shown.stream().flatMap(piece -> piece.solid().cells().stream())
                 .flatMap(cell -> cell.corners().stream()).map(view::flat).toList();
         return corners.isEmpty() ? new Extent(0, 0, 0, 0) : Extent.of(corners);
-    }
-
-    /** How many pieces it shows. */
-    public long pieces() {
-        return strokes.stream().map(Stroke::piece).distinct().count();
     }
 }

@@ -47,7 +47,16 @@ final class HiddenLines {
     }
 
     List<Stroke> strokes() {
-        for (Shown piece : pieces) {
+        return strokes(pieces);
+    }
+
+    /** Those of one piece alone. */
+    List<Stroke> strokes(String piece) {
+        return strokes(pieces.stream().filter(one -> one.piece().equals(piece)).toList());
+    }
+
+    private List<Stroke> strokes(List<Shown> drawn) {
+        for (Shown piece : drawn) {
             Shadow[] near = near(Extent.of(piece.solid().bounds().corners().stream().map(view::flat).toList()));
             for (Mesh.Edge edge : piece.mesh().edges()) {
                 cut(piece.piece(), edge, near);

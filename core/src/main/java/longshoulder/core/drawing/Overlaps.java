@@ -15,14 +15,14 @@ final class Overlaps {
 
     private static final double NEAR = 0.01;
 
-    /** Lines whose directions differ by less than half of this, in radians, are compared. */
-    private static final double ANGLE = 0.1;
+    /** Lines whose directions differ by less than half of this, in quarters of a turn, are compared. */
+    private static final double ANGLE = 0.06;
 
     /** So are lines whose distances from the origin differ by less than half of this, in millimetres. */
     private static final double OFFSET = 2;
 
-    /** Directions are told from here on, in radians, so that no usual one lies where they begin again. */
-    private static final double FIRST = -0.3;
+    /** Directions are told from here on, in quarters of a turn, so that no usual one lies where they begin again. */
+    private static final double FIRST = -0.2;
 
     /** Where the straight line through a stroke lies, in steps of direction and distance. */
     private record Line(double turn, double offset) {
@@ -30,19 +30,28 @@ final class Overlaps {
         static Line of(Stroke stroke) {
             double x = stroke.to().getX() - stroke.from().getX();
             double y = stroke.to().getY() - stroke.from().getY();
-            double angle = Math.atan2(y, x);
-            double turn = angle - Math.PI * Math.floor((angle - FIRST) / Math.PI);
-            double offset = Math.cos(turn) * stroke.from().getY() - Math.sin(turn) * stroke.from().getX();
-            return new Line(turn / ANGLE, offset / OFFSET);
+            double quarters = quarters(x, y);
+            double halfTurns = Math.floor((quarters - FIRST) / 2);
+            double offset = (x * stroke.from().getY() - y * stroke.from().getX()) / Math.sqrt(x * x + y * y);
+            // A line is the same whichever way it is drawn.
+            return new Line((quarters - 2 * halfTurns) / ANGLE, (halfTurns == 0 ? offset : -offset) / OFFSET);
         }
 
-        Place place() {
-            return new Place(Math.round(turn), Math.round(offset));
+        /** Grows with the angle from x towards y as that does, from -2 to 2, without its cost. */
+        private static double quarters(double x, double y) {
+            double share = x / (Math.abs(x) + Math.abs(y));
+            return y < 0 ? share - 1 : 1 - share;
+        }
+
+        /** Lines that are compared lie at the same place or at those that are next to it. */
+        long place() {
+            return place(Math.round(turn), Math.round(offset));
+        }
+
+        static long place(long turn, long offset) {
+            return (turn << Integer.SIZE) + offset;
         }
     }
-
-    /** Lines that are compared lie at the same place or at those that are next to it. */
-    private record Place(long turn, long offset) {}
 
     private record Sized(Stroke stroke, double squared) {
 
@@ -53,33 +62,40 @@ final class Overlaps {
 
     private static final Comparator<Sized> LONGEST_FIRST = (one, other) -> Double.compare(other.squared, one.squared);
 
-    private final Map<Place, List<Stroke>> places = new HashMap<>();
+    private final Map<Long, List<Stroke>> places = new HashMap<>();
     private final List<Stroke> kept = new ArrayList<>();
 
     private Overlaps() {}
 
     static List<Stroke> removed(List<Stroke> strokes) {
         Overlaps run = new Overlaps();
-        strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.VISIBLE).forEach(run::keep);
+        strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.VISIBLE)
+                .forEach(stroke -> run.keep(stroke, Line.of(stroke)));
         // The longest first: a shorter line may lie on a longer one, never the other way round.
         strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN)
-                .map(Sized::new).sorted(LONGEST_FIRST).map(Sized::stroke).filter(stroke -> !run.isCovered(stroke))
-                .forEachOrdered(run::keep);
+                .map(Sized::new).sorted(LONGEST_FIRST).map(Sized::stroke).forEachOrdered(run::keepUnlessCovered);
         return run.kept;
     }
 
-    private void keep(Stroke stroke) {
+    private void keep(Stroke stroke, Line line) {
         kept.add(stroke);
-        places.computeIfAbsent(Line.of(stroke).place(), place -> new ArrayList<>()).add(stroke);
+        places.computeIfAbsent(line.place(), place -> new ArrayList<>()).add(stroke);
     }
 
-    private boolean isCovered(Stroke stroke) {
+    private void keepUnlessCovered(Stroke stroke) {
         Line line = Line.of(stroke);
-        Place place = line.place();
+        if (!isCovered(stroke, line)) {
+            keep(stroke, line);
+        }
+    }
+
+    private boolean isCovered(Stroke stroke, Line line) {
         long turn = next(line.turn);
         long offset = next(line.offset);
-        return isCovered(stroke, place) || isCovered(stroke, new Place(place.turn, offset))
-                || isCovered(stroke, new Place(turn, place.offset)) || isCovered(stroke, new Place(turn, offset));
+        return isCovered(stroke, line.place())
+                || isCovered(stroke, Line.place(Math.round(line.turn), offset))
+                || isCovered(stroke, Line.place(turn, Math.round(line.offset)))
+                || isCovered(stroke, Line.place(turn, offset));
     }
 
     /** The second nearest whole number. */
@@ -88,7 +104,7 @@ final class Overlaps {
         return at < nearest ? nearest - 1 : nearest + 1;
     }
 
-    private boolean isCovered(Stroke stroke, Place place) {
+    private boolean isCovered(Stroke stroke, long place) {
         List<Stroke> there = places.get(place);
         if (there != null) {
             for (Stroke other : there) {

@@ -11,6 +11,7 @@ import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Congruence;
 import longshoulder.core.geometry.Congruence.HalfTurn;
 import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Outline;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Tenon;
@@ -91,7 +92,7 @@ final class HandedCheck implements Check {
     }
 
     /** The piece as its mortises feel it: the body and the bare tenons. */
-    private static List<Mesh.Edge> whatGoesIn(Subject subject, Piece piece) {
+    private static Outline whatGoesIn(Subject subject, Piece piece) {
         Solid bare = piece.body();
         for (Joint joint : subject.joints()) {
             if (joint.meeting().rail().id().equals(piece.id())) {
@@ -103,7 +104,7 @@ final class HandedCheck implements Check {
                 bare = bare.minus(joint.removes());
             }
         }
-        return Mesh.of(bare).edgesIn(piece.pose());
+        return Mesh.of(bare).outline(piece.pose());
     }
 
     private static Finding finding(Subject subject, String code, List<String> about, Label message) {

@@ -1,6 +1,5 @@
 package longshoulder.core.geometry;
 
-import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
@@ -14,12 +13,12 @@ public final class Form {
     private final Mesh skin;
     private final Pose from;
     private final Pose pose;
-    private final List<Mesh.Edge> outline;
+    private final Outline outline;
     /** Carried twice they are the same, so that nobody has to wait for another. */
     private volatile @Nullable Solid solid;
     private volatile @Nullable Mesh mesh;
 
-    private Form(Solid made, Mesh skin, Pose from, Pose pose, List<Mesh.Edge> outline) {
+    private Form(Solid made, Mesh skin, Pose from, Pose pose, Outline outline) {
         this.made = made;
         this.skin = skin;
         this.from = from;
@@ -30,7 +29,7 @@ public final class Form {
     /** That of a piece with this pose. */
     public static Form of(Solid solid, Pose pose) {
         Mesh skin = Mesh.of(solid);
-        return new Form(solid, skin, pose, pose, skin.edgesIn(pose));
+        return new Form(solid, skin, pose, pose, skin.outline(pose));
     }
 
     /** The same of a piece with another pose that is cut alike. */
@@ -67,7 +66,7 @@ public final class Form {
     }
 
     /** Its edges in the piece's own frame of reference. */
-    public List<Mesh.Edge> outline() {
+    public Outline outline() {
         return outline;
     }
 
@@ -78,6 +77,6 @@ public final class Form {
 
     @Override
     public int hashCode() {
-        return Objects.hash(outline, pose);
+        return Objects.hash(outline.edges(), pose);
     }
 }

@@ -80,8 +80,9 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
     }
 
     /** Its edges in a piece's own frame of reference. */
-    public List<Edge> edgesIn(Pose pose) {
-        return edges.stream().map(edge -> new Edge(pose.toLocal(edge.from()), pose.toLocal(edge.to()))).toList();
+    public Outline outline(Pose pose) {
+        return new Outline(
+                edges.stream().map(edge -> new Edge(pose.toLocal(edge.from()), pose.toLocal(edge.to()))).toList());
     }
 
     /** The volume that the triangles enclose, in mm³: an independent way to {@link Solid#volume}. */

@@ -6,6 +6,7 @@ import java.util.Optional;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Form;
 import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Outline;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
@@ -44,7 +45,7 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
     }
 
     /** Its edges in its own frame of reference. */
-    public List<Mesh.Edge> outline() {
+    public Outline outline() {
         return form.outline();
     }
 

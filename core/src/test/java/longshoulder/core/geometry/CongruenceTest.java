@@ -17,7 +17,7 @@ class CongruenceTest {
     }
 
     private static Congruence compare(Solid one, Solid other) {
-        return Congruence.of(Mesh.of(one).edges(), Mesh.of(other).edges());
+        return Congruence.of(Mesh.of(one).outline(Pose.WORLD), Mesh.of(other).outline(Pose.WORLD));
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import java.util.Random;
 import longshoulder.core.Tables;
 import longshoulder.core.brief.Address;
@@ -12,6 +13,7 @@ import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.geometry.Congruence;
 import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Outline;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.plan.Plan;
@@ -131,15 +133,16 @@ class JointPropertiesTest {
     @Property(tries = 600)
     void mirrorImages_areFound(@ForAll("anyJoint") Project project) {
         for (PlannedPiece piece : Planner.plan(project).pieces()) {
-            List<Mesh.Edge> mirrored = piece.outline().stream()
-                    .map(edge -> new Mesh.Edge(mirror(edge.from()), mirror(edge.to())))
-                    .toList();
+            Outline mirrored = mapped(piece.outline(), JointPropertiesTest::mirror);
             assertThat(Congruence.of(piece.outline(), mirrored)).isNotEqualTo(Congruence.DIFFERENT);
-            List<Mesh.Edge> turned = piece.outline().stream()
-                    .map(edge -> new Mesh.Edge(turn(edge.from()), turn(edge.to())))
-                    .toList();
+            Outline turned = mapped(piece.outline(), JointPropertiesTest::turn);
             assertThat(Congruence.of(piece.outline(), turned)).isEqualTo(Congruence.SAME);
         }
+    }
+
+    private static Outline mapped(Outline outline, UnaryOperator<Vector3D> map) {
+        return new Outline(outline.edges().stream()
+                .map(edge -> new Mesh.Edge(map.apply(edge.from()), map.apply(edge.to()))).toList());
     }
 
     private static Vector3D mirror(Vector3D p) {
@@ -155,6 +158,6 @@ class JointPropertiesTest {
     void halfTurns_ofAPlainBoard(@ForAll("sensible") Project project) {
         PlannedPiece top = Planner.plan(project).piece("top");
         assertThat(Congruence.halfTurns(top.outline())).containsExactlyInAnyOrder(Congruence.HalfTurn.values());
-        assertThat(top.mesh().edgesIn(Pose.WORLD)).hasSameSizeAs(top.outline());
+        assertThat(top.mesh().outline(Pose.WORLD).edges()).hasSameSizeAs(top.outline().edges());
     }
 }

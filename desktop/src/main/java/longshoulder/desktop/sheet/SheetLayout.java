@@ -1,7 +1,10 @@
 package longshoulder.desktop.sheet;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Extent;
 import longshoulder.core.drawing.Shown;
@@ -29,26 +32,46 @@ final class SheetLayout {
     /** Quite apart, a piece stands farther from the middle by this share. */
     private static final double FARTHEST = 0.9;
 
-    private final Drawing front;
-    private final Drawing end;
-    private final Drawing above;
+    /** Of more pieces than these all hidden edges together are a thicket: those of the lit piece alone are drawn. */
+    private static final int MOST_SEEN_THROUGH = 18;
+
+    private static final List<View> FLAT = List.of(View.FRONT, View.END, View.PLAN);
+
     private final List<PlannedPiece> pieces;
     private final List<Shown> shown;
+    /** In the order of the flat views. */
+    private final List<Drawing> drawn;
     private Look look;
     private Drawing pictorial;
+    private String lit = "";
+    private List<Drawing> flat;
 
     /** Draws all views; the processors share them. */
     SheetLayout(Plan plan, Look look) {
         this.pieces = plan.pieces();
         this.shown = Shown.all(plan);
         this.look = look;
-        List<Supplier<Drawing>> drawings = List.of(() -> Drawing.ofShown(shown, View.FRONT),
-                () -> Drawing.ofShown(shown, View.END), () -> Drawing.ofShown(shown, View.PLAN), () -> picture(look));
-        List<Drawing> drawn = drawings.parallelStream().map(Supplier::get).toList();
-        front = drawn.get(0);
-        end = drawn.get(1);
-        above = drawn.get(2);
-        pictorial = drawn.get(3);
+        Function<View, Drawing> flatly = isThicket()
+                ? view -> Drawing.visibleOf(shown, view)
+                : view -> Drawing.ofShown(shown, view);
+        List<Supplier<Drawing>> drawings = new ArrayList<>();
+        FLAT.forEach(view -> drawings.add(() -> flatly.apply(view)));
+        drawings.add(() -> picture(look));
+        List<Drawing> all = drawings.parallelStream().map(Supplier::get).toList();
+        drawn = all.subList(0, FLAT.size());
+        flat = drawn;
+        pictorial = all.getLast();
+    }
+
+    private boolean isThicket() {
+        return pieces.size() > MOST_SEEN_THROUGH;
+    }
+
+    /** Lets the lit piece be seen through the others where not all are. */
+    private void light(String piece) {
+        lit = piece;
+        flat = IntStream.range(0, FLAT.size()).parallel()
+                .mapToObj(i -> drawn.get(i).seenThrough(shown, FLAT.get(i), piece)).toList();
     }
 
     /** Each piece stands off from the middle of all by a share of its own distance, so that none passes another. */
@@ -71,12 +94,23 @@ final class SheetLayout {
         return one.and(other);
     }
 
-    /** The views on a sheet of a size in pixels, the pictorial one looked at as wanted. */
-    List<PlacedView> place(double width, double height, Look wanted) {
+    /**
+     * The views on a sheet of a size in pixels.
+     *
+     * @param wanted how the pictorial one is looked at
+     * @param piece id of the piece that is lit; empty for none
+     */
+    List<PlacedView> place(double width, double height, Look wanted, String piece) {
+        if (isThicket() && !lit.equals(piece)) {
+            light(piece);
+        }
         if (!look.equals(wanted)) {
             look = wanted;
             pictorial = picture(wanted);
         }
+        Drawing front = flat.get(0);
+        Drawing end = flat.get(1);
+        Drawing above = flat.get(2);
         Extent f = front.extent();
         Extent e = end.extent();
         Extent p = above.extent();

@@ -75,7 +75,7 @@ public final class SheetPane extends Pane implements Themed {
             return () -> layout = next;
         });
         bench.planProperty().addListener((observed, was, is) -> rebuild());
-        bench.pieceProperty().addListener((observed, was, is) -> paint());
+        bench.pieceProperty().addListener((observed, was, is) -> light());
         bench.findingProperty().addListener((observed, was, is) -> marks.showOpen(this));
         widthProperty().addListener((observed, was, is) -> rebuild());
         heightProperty().addListener((observed, was, is) -> rebuild());
@@ -99,6 +99,13 @@ public final class SheetPane extends Pane implements Themed {
     private void look(Look other) {
         look = other;
         place();
+        paint();
+    }
+
+    private void light() {
+        if (!views.isEmpty()) {
+            place();
+        }
         paint();
     }
 
@@ -131,7 +138,7 @@ public final class SheetPane extends Pane implements Themed {
 
     private void place() {
         views.clear();
-        views.addAll(layout.place(getWidth(), getHeight(), look));
+        views.addAll(layout.place(getWidth(), getHeight(), look, bench.pieceProperty().get()));
     }
 
     private Optional<Node> caption(PlacedView view) {

@@ -18,8 +18,6 @@ final class SheetPen {
     private static final double LIT = 2.0;
     private static final double HIDDEN = 0.8;
     private static final double HATCH = 0.7;
-    /** Of more pieces than these all hidden edges together are a thicket: those of the lit piece alone are drawn. */
-    private static final int MOST_SEEN_THROUGH = 18;
 
     /** In pixels. */
     private static final double HATCH_SPACING = 5;
@@ -48,8 +46,7 @@ final class SheetPen {
         between.run();
         if (hiddenEdges) {
             brush.line(Palette.quiet(), HIDDEN, true);
-            boolean all = view.drawing().pieces() <= MOST_SEEN_THROUGH;
-            lines(view, stroke -> stroke.kind() == Stroke.Kind.HIDDEN && (all || stroke.piece().equals(lit)));
+            lines(view, stroke -> stroke.kind() == Stroke.Kind.HIDDEN);
         }
         brush.line(Palette.ink(), VISIBLE, false);
         lines(view, stroke -> stroke.kind() == Stroke.Kind.VISIBLE && !stroke.piece().equals(lit));

@@ -1,0 +1,108 @@
+package longshoulder.core.geometry;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The edges of a piece in its own frame of reference (x along the grain), by which shapes are compared. What a comparison asks for is
+ * worked out once: a piece is compared with many others, by checks and by the cut list.
+ */
+public final class Outline {
+
+    private final List<Mesh.Edge> edges;
+    /** Worked out twice it is the same, so that nobody has to wait for another. */
+    private volatile @Nullable Centred centred;
+
+    public Outline(List<Mesh.Edge> edges) {
+        this.edges = List.copyOf(edges);
+    }
+
+    public List<Mesh.Edge> edges() {
+        return edges;
+    }
+
+    /** Whether both have the same edges at the same places in the same order, within a distance: what is made alike mostly has. */
+    boolean coincides(Outline other, double within) {
+        if (edges.size() != other.edges.size()) {
+            return false;
+        }
+        for (int i = 0; i < edges.size(); i++) {
+            if (!edges.get(i).sameAs(other.edges.get(i).from(), other.edges.get(i).to(), within)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    Centred centred() {
+        Centred known = centred;
+        if (known == null) {
+            known = new Centred(edges);
+            centred = known;
+        }
+        return known;
+    }
+
+    /**
+     * The edges about the middle of the box round them, in the order of how far their ends lie from it together, which no turn and no
+     * mirroring changes.
+     */
+    static final class Centred {
+
+        private final List<Mesh.Edge> edges;
+        private final double[] far;
+        private final Vector3D average;
+
+        private Centred(List<Mesh.Edge> all) {
+            Bounds bounds = Bounds.of(all.stream().flatMap(edge -> Stream.of(edge.from(), edge.to())).toList());
+            Vector3D middle = bounds.isNothing() ? Vector3D.ZERO : bounds.least().lerp(bounds.greatest(), 0.5);
+            edges = all.stream().map(edge -> new Mesh.Edge(edge.from().subtract(middle), edge.to().subtract(middle)))
+                    .sorted(Comparator.comparingDouble(edge -> far(edge.from(), edge.to()))).toList();
+            far = edges.stream().mapToDouble(edge -> far(edge.from(), edge.to())).toArray();
+            average = edges.stream().map(edge -> edge.from().add(edge.to())).reduce(Vector3D.ZERO, Vector3D::add)
+                    .multiply(1 / Math.max(1, 2.0 * edges.size()));
+        }
+
+        private static double far(Vector3D from, Vector3D to) {
+            return Math.sqrt(Plain.dot(from, from)) + Math.sqrt(Plain.dot(to, to));
+        }
+
+        List<Mesh.Edge> edges() {
+            return edges;
+        }
+
+        /** Where the ends of all edges lie on average. */
+        Vector3D average() {
+            return average;
+        }
+
+        /** Whether one of them runs between two points, within a distance. */
+        boolean has(Vector3D from, Vector3D to, double within) {
+            double wanted = far(from, to);
+            int first = Arrays.binarySearch(far, wanted - 2 * within);
+            for (int i = first < 0 ? -first - 1 : first; i < far.length && far[i] < wanted + 2 * within; i++) {
+                if (edges.get(i).sameAs(from, to, within)) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        /** Whether two could be the same from any side. */
+        boolean isLike(Centred other, double within) {
+            if (far.length != other.far.length) {
+                return false;
+            }
+            for (int i = 0; i < far.length; i++) {
+                if (Math.abs(far[i] - other.far[i]) > 2 * within) {
+                    return false;
+                }
+            }
+            return true;
+        }
+    }
+}
