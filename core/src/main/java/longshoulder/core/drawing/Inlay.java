@@ -16,8 +16,12 @@ import longshoulder.core.joint.Joint;
  */
 record Inlay(String piece, Polygon face) {
 
-    /** What a joint has in a face of its post. */
+    /** What a joint has in a face of its post; nothing in the one against which the rail's own body stands. */
     static Stream<Inlay> of(Joint joint, Polygon face) {
+        return isIn(face, joint.meeting().surface()) ? Stream.empty() : openings(joint, face);
+    }
+
+    private static Stream<Inlay> openings(Joint joint, Polygon face) {
         return joint.removes().cells().stream().flatMap(recess -> opening(recess, face).stream())
                 .map(opening -> new Inlay(joint.meeting().rail().id(), opening));
     }
@@ -26,16 +30,16 @@ record Inlay(String piece, Polygon face) {
     private static Optional<Polygon> opening(Cell recess, Polygon face) {
         Optional<Polygon> rest = Optional.of(face);
         for (Polygon side : recess.faces()) {
-            if (!isFlush(side, face)) {
+            if (!isIn(side, face.plane())) {
                 rest = rest.flatMap(part -> part.clip(side.plane()));
             }
         }
         return rest;
     }
 
-    private static boolean isFlush(Polygon side, Polygon face) {
-        return Plain.dot(side.plane().normal(), face.plane().normal()) > 1 - Tolerance.DIRECTION
-                && Math.abs(side.plane().offset() - face.plane().offset()) < Tolerance.LENGTH;
+    private static boolean isIn(Polygon face, HalfSpace plane) {
+        return Plain.dot(face.plane().normal(), plane.normal()) > 1 - Tolerance.DIRECTION
+                && Math.abs(face.plane().offset() - plane.offset()) < Tolerance.LENGTH;
     }
 
     /** The part on the inner side of a half space. */
