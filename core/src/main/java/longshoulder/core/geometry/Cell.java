@@ -210,21 +210,6 @@ public final class Cell {
         return highest <= Tolerance.LENGTH ? Side.INSIDE : Side.BOTH;
     }
 
-    /** Whether another cell lies wholly inside this one. */
-    public boolean contains(Cell other) {
-        if (!bounds.overlaps(other.bounds)) {
-            return false;
-        }
-        for (HalfSpace plane : planes) {
-            for (int i = 0; i < other.distinct; i++) {
-                if (plane.distance(other.points[i]) > Tolerance.LENGTH) {
-                    return false;
-                }
-            }
-        }
-        return true;
-    }
-
     /** What both share. */
     public Optional<Cell> and(Cell other) {
         if (!bounds.overlaps(other.bounds)) {

@@ -3,7 +3,9 @@ package longshoulder.desktop.look;
 import javafx.scene.Scene;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
+import javafx.scene.paint.ImagePattern;
 import javafx.stage.Window;
 import org.jspecify.annotations.Nullable;
 
@@ -18,6 +20,9 @@ public final class Brush {
 
     private static final double DASH = 4;
     private static final double GAP = 3;
+    /** From one slanted line of a hatched box to the next, and how wide they are. */
+    private static final double HATCH = 7;
+    private static final double HATCH_WIDTH = 0.7;
     /** In pixels: less than this out of level is level. */
     private static final double LEVEL = 0.01;
     /** How far, in pixels, slanted faces reach over their edges, so that no seam is left to a neighbour. */
@@ -127,6 +132,28 @@ public final class Brush {
             }
         }
         pen.closePath();
+    }
+
+    /** Fills a box with slanted lines: as a pattern, since so many thin lines would cost more than all else on a canvas. */
+    public void hatch(Color colour, double left, double top, double right, double bottom) {
+        dry();
+        pen.setFill(hatching(colour));
+        pen.fillRect(left, top, right - left, bottom - top);
+    }
+
+    /** A tile through whose corners a line runs, so that tiles join. */
+    private ImagePattern hatching(Color colour) {
+        int size = (int) Math.round(HATCH * pixels);
+        WritableImage tile = new WritableImage(size, size);
+        for (int x = 0; x < size; x++) {
+            for (int y = 0; y < size; y++) {
+                double across = (x + y + 1) % size;
+                double off = Math.min(across, size - across) / Math.sqrt(2);
+                double covered = Math.clamp(0.5 + HATCH_WIDTH * pixels / 2 - off, 0, 1);
+                tile.getPixelWriter().setColor(x, y, colour.deriveColor(0, 1, 1, covered));
+            }
+        }
+        return new ImagePattern(tile, 0, 0, size / pixels, size / pixels, false);
     }
 
     private static double area(double[] xs, double[] ys) {

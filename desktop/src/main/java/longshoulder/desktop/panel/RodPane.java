@@ -40,7 +40,6 @@ public final class RodPane extends Pane implements Themed {
     private static final double BETWEEN = 8;
     private static final double HEIGHT = 164;
     private static final double WIDEST = 62;
-    private static final double HATCH = 7;
 
     private final Workbench bench;
     private final Canvas canvas = new Canvas();
@@ -232,15 +231,9 @@ public final class RodPane extends Pane implements Themed {
             });
         }
 
-        /** Slanted lines are cut to the box by reckoning: a clip would cost more than the lines. */
         private void hatch(double left, double top, double right, double bottom) {
-            double high = bottom - top;
+            brush.hatch(Palette.quiet(), left, top, right, bottom);
             brush.line(Palette.quiet(), 0.7, false);
-            for (double x = left - high; x < right; x += HATCH) {
-                double from = Math.max(x, left);
-                double to = Math.min(x + high, right);
-                brush.draw(from, bottom - (from - x), to, bottom - (to - x));
-            }
             brush.draw(left, top, right, top);
             brush.draw(left, bottom, right, bottom);
             brush.draw(left, top, left, bottom);

@@ -9,6 +9,8 @@ import javafx.scene.paint.Color;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
@@ -75,6 +77,24 @@ class BrushTest {
         for (int x = 6; x < 49; x++) {
             assertThat(pixels.getColor(x, 15)).isEqualTo(Color.RED);
         }
+    }
+
+    /** Slanted lines every seven pixels, in the box and nowhere else, and ones that run on from tile to tile. */
+    @ParameterizedTest
+    @ValueSource(doubles = {1, 2})
+    void hatch_fillsTheBoxWithSlantedLines(double scale) {
+        PixelReader pixels = drawn(scale, brush -> brush.hatch(Color.BLACK, 10, 5, 50, 35));
+        for (int y = 6; y < 34; y++) {
+            int lines = 0;
+            for (int x = 11; x < 49; x++) {
+                boolean dark = pixels.getColor(x, y).getBrightness() < 0.8;
+                lines += dark && pixels.getColor(x + 1, y).getBrightness() >= 0.8 ? 1 : 0;
+                assertThat(pixels.getColor(x, y)).isEqualTo(pixels.getColor(x - 1, y + 1));
+            }
+            assertThat(lines).isBetween(5, 6);
+        }
+        assertThat(pixels.getColor(8, 20)).isEqualTo(Color.WHITE);
+        assertThat(pixels.getColor(20, 37)).isEqualTo(Color.WHITE);
     }
 
     @Test
