@@ -1,10 +1,12 @@
 package longshoulder.benchmark;
 
 import java.util.Set;
+import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Value;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Amount;
 
 /** The overall size of a design that benchmarks edit, so that most of it has to be made anew. */
 final class Sizes {
@@ -15,10 +17,11 @@ final class Sizes {
     private final String name;
     private Length length;
 
-    /** @throws java.util.NoSuchElementException of a frame of one's own, which has no overall size */
+    /** A frame of one's own has no overall size: the length of its tenons is edited. */
     Sizes(Project project) {
-        name = project.brief().values().keySet().stream().filter(OVERALL::contains).findFirst().orElseThrow();
-        length = project.brief().required(name).value();
+        name = project.brief().values().keySet().stream().filter(OVERALL::contains).findFirst()
+                .orElse(Brief.TENON_LENGTH);
+        length = project.brief().measure(name).map(Amount::value).orElse(Length.ofMillimetres(25));
     }
 
     /** To a size that the design never had: what hangs on it is made anew. */

@@ -9,6 +9,8 @@ import javafx.application.Platform;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import longshoulder.core.brief.Value;
+import longshoulder.core.frame.Alteration;
+import longshoulder.core.frame.Role;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
@@ -69,7 +71,10 @@ public class WindowBenchmark {
     @SuppressWarnings("NullAway.Init") // made before the benchmark
     private Sizes sizes;
 
-    /** A table as it is first shown, the largest cabinet, or the file of a design that ships with the program. */
+    /** More bearers than the kind would set bring the largest cabinet to 200 joints. */
+    private static final int BEARERS = 27;
+
+    /** A table as it is first shown, a cabinet of 200 joints, or the file of a design that ships with the program. */
     @Param({"table", "large cabinet"})
     private String design = "table";
 
@@ -142,7 +147,19 @@ public class WindowBenchmark {
             String[] halves = setting.split("=", 2);
             cabinet = new Edit.Give(halves[0], new Value.Chosen(halves[1])).applyTo(cabinet);
         }
-        return sized(sized(cabinet, "overall.height", 1500), "overall.width", 2400);
+        cabinet = sized(sized(cabinet, "overall.height", 1500), "overall.width", 2400);
+        for (int i = 0; i < BEARERS; i++) {
+            cabinet = new Edit.Alter(bearer(i)).applyTo(cabinet);
+        }
+        return cabinet;
+    }
+
+    /** From front to back, in one side and the other in turn, each above the last. */
+    private static Alteration bearer(int number) {
+        String side = number % 2 == 0 ? "left" : "right";
+        return new Alteration.Between("bearer-" + number, Role.RAIL, "Q" + number, "post-front-" + side,
+                "post-back-" + side, Length.ofMillimetres(30), Length.ofMillimetres(12),
+                Length.ofMillimetres(160 + 38L * (number / 2)), Length.ofMillimetres(number % 2 == 0 ? 10 : -10));
     }
 
     private static Project sized(Project project, String name, long millimetres) {
