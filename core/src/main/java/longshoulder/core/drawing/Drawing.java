@@ -36,9 +36,10 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
         return visibleOf(Shown.all(plan), view);
     }
 
-    /** Draws a piece by itself, with its joints cut. */
-    public static Drawing alone(PlannedPiece piece, View view) {
-        return ofShown(List.of(Shown.alone(piece)), view);
+    /** Draws a piece by itself, with its joints cut, in each of some views. */
+    public static List<Drawing> alone(PlannedPiece piece, List<View> views) {
+        List<Shown> shown = List.of(Shown.alone(piece));
+        return views.stream().map(view -> ofShown(shown, view)).toList();
     }
 
     /** Draws anything, seen in a view, with hidden edges. */

@@ -1,5 +1,7 @@
 package longshoulder.desktop.look;
 
+import java.util.HashMap;
+import java.util.Map;
 import javafx.scene.Scene;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -29,6 +31,9 @@ public final class Brush {
     private static final double SEAM = 0.4;
     /** Keeps the reach over a sharp corner short. */
     private static final double SHARPEST = 0.3;
+
+    /** One for each colour and scale: a handful. */
+    private static final Map<Hatching, ImagePattern> HATCHINGS = new HashMap<>();
 
     private final GraphicsContext pen;
     private final double pixels;
@@ -137,23 +142,26 @@ public final class Brush {
     /** Fills a box with slanted lines: as a pattern, since so many thin lines would cost more than all else on a canvas. */
     public void hatch(Color colour, double left, double top, double right, double bottom) {
         dry();
-        pen.setFill(hatching(colour));
+        pen.setFill(HATCHINGS.computeIfAbsent(new Hatching(colour, pixels), Hatching::pattern));
         pen.fillRect(left, top, right - left, bottom - top);
     }
 
-    /** A tile through whose corners a line runs, so that tiles join. */
-    private ImagePattern hatching(Color colour) {
-        int size = (int) Math.round(HATCH * pixels);
-        WritableImage tile = new WritableImage(size, size);
-        for (int x = 0; x < size; x++) {
-            for (int y = 0; y < size; y++) {
-                double across = (x + y + 1) % size;
-                double off = Math.min(across, size - across) / Math.sqrt(2);
-                double covered = Math.clamp(0.5 + HATCH_WIDTH * pixels / 2 - off, 0, 1);
-                tile.getPixelWriter().setColor(x, y, colour.deriveColor(0, 1, 1, covered));
+    private record Hatching(Color colour, double pixels) {
+
+        /** A tile through whose corners a line runs, so that tiles join. */
+        ImagePattern pattern() {
+            int size = (int) Math.round(HATCH * pixels);
+            WritableImage tile = new WritableImage(size, size);
+            for (int x = 0; x < size; x++) {
+                for (int y = 0; y < size; y++) {
+                    double across = (x + y + 1) % size;
+                    double off = Math.min(across, size - across) / Math.sqrt(2);
+                    double covered = Math.clamp(0.5 + HATCH_WIDTH * pixels / 2 - off, 0, 1);
+                    tile.getPixelWriter().setColor(x, y, colour.deriveColor(0, 1, 1, covered));
+                }
             }
+            return new ImagePattern(tile, 0, 0, size / pixels, size / pixels, false);
         }
-        return new ImagePattern(tile, 0, 0, size / pixels, size / pixels, false);
     }
 
     private static double area(double[] xs, double[] ys) {

@@ -105,8 +105,10 @@ public final class RodPane extends Pane implements Themed {
         double room = HEIGHT - TOP - BOTTOM - BETWEEN * (rod.faces().size() - 1);
         double each = Math.min(WIDEST, room / rod.faces().size());
         double top = TOP + (room - each * rod.faces().size()) / 2;
-        for (Rod.Face face : rod.faces()) {
-            Drawing drawing = Drawing.alone(piece, face.view());
+        List<Drawing> drawings = Drawing.alone(piece, rod.faces().stream().map(Rod.Face::view).toList());
+        for (int i = 0; i < drawings.size(); i++) {
+            Rod.Face face = rod.faces().get(i);
+            Drawing drawing = drawings.get(i);
             Extent extent = drawing.extent();
             double upright = each / Math.max(1e-6, extent.height());
             Strip strip = new Strip(brush, extent, scale, upright, top);
@@ -114,7 +116,7 @@ public final class RodPane extends Pane implements Themed {
             strip.draw(drawing, Palette.wood(piece.wood()));
             bench.plan().mortisesIn(piece.id()).stream().filter(joint -> face.joints().contains(joint.id()))
                     .forEach(joint -> strip.waste(joint.removes(), face.view()));
-            nodes.add(faceName(rod.faces().indexOf(face), bench.words().text(face.name()), top + each / 2 - 9));
+            nodes.add(faceName(i, bench.words().text(face.name()), top + each / 2 - 9));
             top += each + BETWEEN;
         }
     }
