@@ -77,6 +77,17 @@ class DrawingTest {
                 .allMatch(stroke -> stroke.kind() == Stroke.Kind.VISIBLE);
     }
 
+    /** Of one piece alone the hidden edges are drawn; what is seen of all stays as it was. */
+    @Test
+    void seenThrough_showsTheHiddenEdgesOfOnePiece() {
+        List<Shown> shown = Shown.all(plan);
+        Drawing visible = Drawing.visibleOf(shown, View.FRONT);
+        List<Stroke> strokes = visible.seenThrough(shown, View.FRONT, "apron-front").strokes();
+        assertThat(strokes).containsAll(visible.strokes());
+        assertThat(strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN).map(Stroke::piece))
+                .isNotEmpty().containsOnly("apron-front");
+    }
+
     @Test
     void oneBoxBehindAnother_isHiddenWhereItIsCovered() {
         List<Shown> pieces = Stream.of("leg-front-left", "apron-left").map(plan::piece).map(Shown::alone).toList();
