@@ -14,6 +14,7 @@ import longshoulder.core.project.Project;
 import longshoulder.core.Tables;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -39,12 +40,18 @@ class ClosedJointsTest {
         return Stream.concat(pieces, loose).toList();
     }
 
-    /** How much of some lines no others cover, in millimetres. */
-    private static double uncovered(List<Stroke> lines, List<Stroke> others) {
+    /**
+     * How much of some lines no others cover, in millimetres. Seen square on, lines of several pieces fall on each other, and any of
+     * them covers the others; from elsewhere it has to be a line of the same piece.
+     */
+    private static double uncovered(List<Stroke> lines, List<Stroke> others, boolean squareOn) {
         return lines.stream()
                 .mapToDouble(line -> line.from().distance(line.to()) / SAMPLES * IntStream.range(0, SAMPLES)
                         .mapToObj(i -> line.from().lerp(line.to(), (i + 0.5) / SAMPLES))
-                        .filter(point -> others.stream().noneMatch(other -> isOn(other, point))).count())
+                        .filter(point -> others.stream()
+                                .noneMatch(other -> (squareOn || other.piece().equals(line.piece()))
+                                        && isOn(other, point)))
+                        .count())
                 .sum();
     }
 
@@ -60,9 +67,11 @@ class ClosedJointsTest {
         List<Shown> exact = exact(plan);
         for (View view : List.of(View.FRONT, View.PLAN, EYE, BELOW)) {
             List<Stroke> seen = seen(whole, view);
-            List<Stroke> wanted = seen(exact, view);
-            assertThat(uncovered(seen, wanted)).as("seen though it is hidden in %s", view).isLessThan(0.5);
-            assertThat(uncovered(wanted, seen)).as("hidden though it is seen in %s", view).isLessThan(0.5 + inside);
+            List<Stroke> wanted = seen(exact, view).stream().filter(stroke -> plan.has(stroke.piece())).toList();
+            boolean squareOn = view.equals(View.FRONT) || view.equals(View.PLAN);
+            assertThat(uncovered(seen, wanted, squareOn)).as("seen though it is hidden in %s", view).isLessThan(0.5);
+            assertThat(uncovered(wanted, seen, squareOn)).as("hidden though it is seen in %s", view)
+                    .isLessThan(0.5 + inside);
         }
     }
 
@@ -79,11 +88,11 @@ class ClosedJointsTest {
         assertLooksLikeItsSolids(plan(design), 0);
     }
 
-    /** What is seen inside the slots of wedges and tusks, and beside a bolt in its hole, is a few millimetres, and not drawn. */
+    /** What is seen inside the slots of wedges and tusks, and beside a bolt in its hole, is not drawn: so many millimetres at most. */
     @ParameterizedTest
-    @ValueSource(strings = {"bench slab.joint=wedged-through", "workbench", "workbench stretcher.joint=bolted"})
-    void slots_areDrawnFilled(String design) {
-        assertLooksLikeItsSolids(plan(design), 350);
+    @CsvSource({"bench slab.joint=wedged-through, 320", "workbench, 9", "workbench stretcher.joint=bolted, 19"})
+    void slots_areDrawnFilled(String design, double inside) {
+        assertLooksLikeItsSolids(plan(design), inside);
     }
 
     private static Plan plan(String design) {
@@ -101,7 +110,7 @@ class ClosedJointsTest {
     @EnumSource
     void everyTypeOfJoint(JointKind kind) {
         if (kind.isForEnds()) {
-            assertLooksLikeItsSolids(joined(kind, "none"), kind == JointKind.TUSKED_TENON ? 50 : 0);
+            assertLooksLikeItsSolids(joined(kind, "none"), kind == JointKind.TUSKED_TENON ? 5 : 0);
         }
     }
 

@@ -30,6 +30,14 @@ class HidingTest {
         assertThat(Hiding.of(box(0, 30).cells()).getFirst().seams()).isEmpty();
     }
 
+    /** It goes on in another that is not asked what it hides, as a rail does in its tenon. */
+    @Test
+    void of_oneThatGoesOnInAnother_hasASeamThere() {
+        List<Hiding> hiding = Hiding.of(box(0, 30).cells(), box(30, 50).cells());
+        assertThat(hiding).hasSize(1);
+        assertThat(hiding.getFirst().seams()).containsExactly(1);
+    }
+
     @Test
     void of_aMortisedBlock_findsTheSeamsThatAllPairsHave() {
         List<Cell> cells = box(0, 90).minus(box(20, 40).clip(new HalfSpace(Pose.WORLD.across(), 12)))

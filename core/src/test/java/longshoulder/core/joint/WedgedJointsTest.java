@@ -19,6 +19,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Wedged, blind wedged, tusked and pegged joints against figures worked out by hand: post 60, rail 95 × 22, tenon 71 × 8. */
 class WedgedJointsTest {
 
+    /** How many times the square of its radius a round has whose sixteen facets touch it from outside: a little more than π. */
+    private static final double FACETED = 16 * Math.tan(Math.PI / 16);
+
     /** Two slots of 2 × 8 over 40, and a relief hole of radius 2 at the end of each, half of it beside and beyond the slot. */
     @Test
     void throughWedged_slotsEndInReliefHoles() {
@@ -150,8 +153,7 @@ class WedgedJointsTest {
     void pegged_pegsFillTheirHoles() {
         Joint joint = joint(JointKind.STOPPED_TENON, "peg", "pegged", "peg.count", "one");
         double round = joint.loosePart().volume() / 60;
-        // A prism whose sides touch the round from outside is a little more than the round.
-        assertThat(round).isBetween(Math.PI * 16, Math.PI * 16 * 1.014);
+        assertThat(round).isCloseTo(FACETED * 16, within(1e-9));
         assertThat(joint.loosePart().and(joint.adds()).volume()).isCloseTo(0, within(1e-9));
         assertThat(joint.plain().adds().volume() - joint.adds().volume()).isCloseTo(round * 8, within(1e-6));
     }
@@ -182,15 +184,15 @@ class WedgedJointsTest {
         assertThat(figure(Joints.in(project), "drawbore.offset")).isEqualTo(mm(offset));
     }
 
-    /** A round-ended tenon loses four corners of (1 − π/4) r², less what its facets touch the round from outside. */
+    /** A round-ended tenon loses what a square has more than the facets round a circle. */
     @Test
     void roundEnds_tenonAndMortiseAlike() {
         Joint square = joint(JointKind.STOPPED_TENON, "tenon.length", "30");
         Joint round = joint(JointKind.STOPPED_TENON, "tenon.length", "30", "mortise.ends", "round");
-        double corners = (4 - Math.PI) * 16;
-        assertThat(square.adds().volume() - round.adds().volume()).isCloseTo(30 * corners, within(0.05 * 30 * corners));
+        double corners = (4 - FACETED) * 16;
+        assertThat(square.adds().volume() - round.adds().volume()).isCloseTo(30 * corners, within(1e-6));
         assertThat(square.removes().volume() - round.removes().volume())
-                .isCloseTo(31.5 * corners, within(0.05 * 31.5 * corners));
+                .isCloseTo(31.5 * corners, within(1e-6));
         assertThat(round.adds().minus(round.removes()).volume()).isZero();
     }
 
