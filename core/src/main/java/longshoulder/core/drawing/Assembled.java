@@ -70,10 +70,10 @@ final class Assembled {
                 ends.add(Cutting.End.of(joint));
             } else if (joint.kind() == JointKind.GROOVE) {
                 // A panel itself is let into its groove.
-                ends.add(new Cutting.End(core(joint.meeting().post()), Solid.NOTHING));
+                ends.add(Cutting.End.removing(core(joint.meeting().post())));
             } else {
                 Solid added = joint.adds().minus(core(joint.meeting().post())).minus(piece.piece().body());
-                ends.add(new Cutting.End(Solid.NOTHING, added));
+                ends.add(Cutting.End.adding(added));
             }
         }
         return ends.isEmpty() ? core : cut(piece.piece(), ends);

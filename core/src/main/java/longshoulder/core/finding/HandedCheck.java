@@ -10,8 +10,6 @@ import longshoulder.core.brief.Value;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Congruence;
 import longshoulder.core.geometry.Congruence.HalfTurn;
-import longshoulder.core.geometry.Mesh;
-import longshoulder.core.geometry.Outline;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Tenon;
@@ -76,9 +74,11 @@ final class HandedCheck implements Check {
         if (own.stream().allMatch(joint -> joint.tenons().isEmpty() || isPlain(joint))) {
             return;
         }
-        Set<HalfTurn> truly = Congruence.halfTurns(subject.form(piece).outline());
-        Set<HalfTurn> goesIn = Congruence.halfTurns(whatGoesIn(subject, piece));
-        goesIn.removeAll(truly);
+        Set<HalfTurn> goesIn = Congruence.halfTurns(whatGoesIn(subject, piece), piece.pose());
+        if (goesIn.isEmpty()) {
+            return;
+        }
+        goesIn.removeAll(Congruence.halfTurns(subject.form(piece).outline()));
         if (!goesIn.isEmpty()) {
             HalfTurn turn = goesIn.iterator().next();
             findings.add(finding(subject, "goes-in-turned", List.of(piece.id()),
@@ -92,7 +92,7 @@ final class HandedCheck implements Check {
     }
 
     /** The piece as its mortises feel it: the body and the bare tenons. */
-    private static Outline whatGoesIn(Subject subject, Piece piece) {
+    private static Solid whatGoesIn(Subject subject, Piece piece) {
         Solid bare = piece.body();
         for (Joint joint : subject.joints()) {
             if (joint.meeting().rail().id().equals(piece.id())) {
@@ -104,7 +104,7 @@ final class HandedCheck implements Check {
                 bare = bare.minus(joint.removes());
             }
         }
-        return Mesh.of(bare).outline(piece.pose());
+        return bare;
     }
 
     private static Finding finding(Subject subject, String code, List<String> about, Label message) {

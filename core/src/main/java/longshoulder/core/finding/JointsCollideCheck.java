@@ -36,15 +36,16 @@ final class JointsCollideCheck implements Check {
         }
     }
 
-    /** A joint and what of it lies beyond the shoulder. */
-    private record Inside(Joint joint, Solid solid) {
+    /** A joint and what of it lies beyond the shoulder: what it adds, and what holds that in its bores. */
+    private record Inside(Joint joint, Solid adds, Solid loose) {
 
         static Inside of(Joint joint) {
-            return new Inside(joint, joint.adds().plus(joint.loosePart()));
+            return new Inside(joint, joint.adds(), joint.loosePart());
         }
 
         boolean collidesWith(Inside other) {
-            return solid.overlaps(other.solid);
+            return adds.overlaps(other.adds) || adds.overlaps(other.loose) || loose.overlaps(other.adds)
+                    || loose.overlaps(other.loose);
         }
     }
 

@@ -240,19 +240,44 @@ public final class Cell {
         return true;
     }
 
-    /** What is left when another cell is taken away: convex parts that do not overlap. */
+    /**
+     * What is left when another cell is taken away: convex parts that do not overlap.
+     *
+     * <p>Round holes are sawn out once more where a first try went along planes that border nothing of what both share: without those it
+     * falls into fewer parts. A box lies mostly square to what it is cut out of, and has none.
+     */
     List<Cell> minus(Cell other) {
         if (!bounds.overlaps(other.bounds)) {
             return List.of(this);
         }
         List<Cell> outside = new ArrayList<>();
+        Optional<Cell> shared = sawn(other.planes, outside);
+        if (shared.isEmpty()) {
+            return List.of(this);
+        }
+        if (other.planes.length > BOX.length) {
+            List<HalfSpace> all = Arrays.asList(other.planes);
+            HalfSpace[] border = Arrays.stream(shared.get().planes).filter(all::contains).toArray(HalfSpace[]::new);
+            if (border.length < outside.size()) {
+                outside.clear();
+                sawn(border, outside);
+            }
+        }
+        return outside;
+    }
+
+    /**
+     * Saws it along one plane after the other and gives what lies inside all of them; empty if nothing does.
+     *
+     * @param outside takes what falls off
+     */
+    private Optional<Cell> sawn(HalfSpace[] saws, List<Cell> outside) {
         Cell rest = this;
-        for (HalfSpace plane : other.planes) {
+        for (HalfSpace plane : saws) {
             double[] distances = rest.distances(plane);
             Side side = rest.side(distances);
             if (side == Side.OUTSIDE) {
-                // They share nothing after all.
-                return List.of(this);
+                return Optional.empty();
             }
             if (side == Side.BOTH) {
                 Halves halves = new Halves(rest, plane, distances);
@@ -260,20 +285,44 @@ public final class Cell {
                 rest = halves.inside();
             }
         }
-        return outside;
+        return Optional.of(rest);
     }
 
     /** In mm³. */
     public double volume() {
-        double sum = 0;
+        double[] sum = {0};
+        visitTetrahedra((volume, _, _, _) -> sum[0] += volume);
+        return sum[0];
+    }
+
+    /** Its volume times where its middle lies, in mm⁴. */
+    Vector3D moment() {
+        Vector3D[] sum = {Vector3D.ZERO};
+        visitTetrahedra((volume, a, b, c) -> sum[0] = sum[0]
+                .add(bounds.least().add(a).add(b).add(c).multiply(volume / 4)));
+        return sum[0];
+    }
+
+    @FunctionalInterface
+    private interface Visitor {
+        /**
+         * @param volume less than nothing where the tetrahedron is turned inside out
+         * @param a and the others: its corners besides the one that all share
+         */
+        void visit(double volume, Vector3D a, Vector3D b, Vector3D c);
+    }
+
+    /** Parts it into tetrahedra, from the least corner of its box to the triangles of its faces. */
+    private void visitTetrahedra(Visitor visitor) {
         for (int[] loop : loops) {
+            Vector3D first = points[loop[0]];
             for (int i = 1; i + 1 < loop.length; i++) {
-                Vector3D first = points[loop[0]];
-                Vector3D area = Plain.cross(points[loop[i]].subtract(first), points[loop[i + 1]].subtract(first));
-                sum += Plain.dot(area, first.subtract(bounds.least()));
+                Vector3D second = points[loop[i]];
+                Vector3D third = points[loop[i + 1]];
+                Vector3D area = Plain.cross(second.subtract(first), third.subtract(first));
+                visitor.visit(Plain.dot(area, first.subtract(bounds.least())) / 6, first, second, third);
             }
         }
-        return sum / 6;
     }
 
     /**

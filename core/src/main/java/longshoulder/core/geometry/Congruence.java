@@ -1,5 +1,6 @@
 package longshoulder.core.geometry;
 
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Set;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -58,13 +59,21 @@ public enum Congruence {
 
     /** The half turns that carry a piece onto itself, given by its edges in its own frame of reference. */
     public static Set<HalfTurn> halfTurns(Outline piece) {
-        Set<HalfTurn> turns = EnumSet.noneOf(HalfTurn.class);
-        for (HalfTurn turn : HalfTurn.values()) {
-            if (matches(piece.centred(), piece.centred(), turn.signs, false)) {
-                turns.add(turn);
-            }
-        }
+        Set<HalfTurn> turns = EnumSet.allOf(HalfTurn.class);
+        turns.removeIf(turn -> !matches(piece.centred(), piece.centred(), turn.signs, false));
         return turns;
+    }
+
+    /** The same of a piece with this pose that is given by its solid. Mostly its weight lies to one side, and no skin has to be made. */
+    public static Set<HalfTurn> halfTurns(Solid piece, Pose pose) {
+        Bounds box = Bounds.of(piece.cells().stream().flatMap(cell -> cell.corners().stream()).map(pose::toLocal)
+                .toList());
+        Vector3D off = box.isNothing()
+                ? Vector3D.ZERO
+                : pose.toLocal(piece.centreOfMass()).subtract(box.least().lerp(box.greatest(), 0.5));
+        boolean outOfMiddle = Arrays.stream(HalfTurn.values())
+                .noneMatch(turn -> mapped(off, turn.signs, false).distance(off) < NEAR);
+        return outOfMiddle ? EnumSet.noneOf(HalfTurn.class) : halfTurns(Mesh.of(piece).outline(pose));
     }
 
     private static boolean matches(Outline.Centred a, Outline.Centred b, int signs, boolean swap) {

@@ -111,6 +111,15 @@ public record Solid(List<Cell> cells, Bounds bounds) {
         return cells.stream().mapToDouble(Cell::volume).sum();
     }
 
+    /** Where it would balance, were it of one wood; the origin if it is nothing. */
+    public Vector3D centreOfMass() {
+        Vector3D moment = Vector3D.ZERO;
+        for (Cell cell : cells) {
+            moment = moment.add(cell.moment());
+        }
+        return isNothing() ? moment : moment.multiply(1 / volume());
+    }
+
     public boolean isNothing() {
         return cells.isEmpty();
     }

@@ -11,8 +11,6 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.frame.Dimension.Side;
-import longshoulder.core.frame.Shape;
-import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -82,23 +80,17 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
     }
 
     @Override
-    public Solid adds() {
-        return joint.adds().minus(hole());
-    }
-
-    @Override
     public Solid removes() {
         return joint.removes().plus(hole().minus(joint.removes()));
     }
 
+    /** The nut's hole first: after the bolt's, each facet of it would be cut by all of those. */
     @Override
-    public Solid removesFromRail() {
-        Solid both = hole().plus(nutHole().minus(hole())).clip(meeting().shoulder());
-        Shape rail = meeting().rail().shape();
-        for (HalfSpace face : List.of(rail.faceSide(), rail.back(), rail.faceEdge(), rail.farEdge())) {
-            both = both.clip(face);
-        }
-        return joint.removesFromRail().plus(both.minus(joint.removesFromRail()));
+    public List<Solid> bores() {
+        List<Solid> bores = new ArrayList<>(joint.bores());
+        bores.add(nutHole());
+        bores.add(hole());
+        return bores;
     }
 
     /** The bolt, its end flush with the post, and the nut round it. */

@@ -30,7 +30,7 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
     /** How far it lengthens the rail beyond the shoulder. */
     Amount addedLength();
 
-    /** What it adds to the rail beyond the shoulder, in the world. */
+    /** What it adds to the rail beyond the shoulder, in the world, before holes are bored through it. */
     Solid adds();
 
     /** What it takes out of the post, in the world. */
@@ -44,6 +44,14 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
     /** What it takes out of the rail's body. */
     default Solid removesFromRail() {
         return Solid.NOTHING;
+    }
+
+    /**
+     * What is bored through the rail's end, tenon and body alike, when all else is cut: the holes of pegs and bolts. They may cross. Cut like
+     * this they are cut once for all rails made alike, where a tenon with its hole would be put together at each.
+     */
+    default List<Solid> bores() {
+        return List.of();
     }
 
     /** A part of its own, such as a loose tenon; nothing for most joints. */

@@ -108,8 +108,15 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
     }
 
     @Override
-    public Solid adds() {
-        return joint.adds().minus(holes(mm(fromShoulder) - mm(offset)));
+    public List<Solid> bores() {
+        List<Solid> bores = new ArrayList<>(joint.bores());
+        bores.add(boring());
+        return bores;
+    }
+
+    /** Its holes in the tenon, nearer to the shoulder than those in the post where it is drawbored. */
+    private Solid boring() {
+        return holes(mm(fromShoulder) - mm(offset));
     }
 
     @Override
@@ -125,7 +132,8 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
         for (HalfSpace face : List.of(post.faceSide(), post.back(), post.faceEdge(), post.farEdge())) {
             pegs = pegs.clip(face);
         }
-        return joint.loosePart().plus(pegs.minus(adds()));
+        Solid inTenon = pegs.and(boring()).and(joint.adds());
+        return joint.loosePart().plus(pegs.minus(joint.adds())).plus(inTenon);
     }
 
     @Override

@@ -51,6 +51,11 @@ sealed interface Wrapped extends Joint permits Pegged, Bolted, Undercut, Scribed
     }
 
     @Override
+    default List<Solid> bores() {
+        return joint().bores();
+    }
+
+    @Override
     default Solid loosePart() {
         return joint().loosePart();
     }

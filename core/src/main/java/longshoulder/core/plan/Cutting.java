@@ -42,12 +42,27 @@ public record Cutting(Piece piece, Solid body, List<Step> steps) {
      *
      * @param removes from its body
      * @param adds beyond its shoulder
+     * @param bores through both, one after the other
      */
-    public record End(Solid removes, Solid adds) {
+    public record End(Solid removes, Solid adds, List<Solid> bores) {
+
+        public End {
+            bores = List.copyOf(bores);
+        }
 
         /** What a joint does to its rail. */
         public static End of(Joint joint) {
-            return new End(joint.removesFromRail(), joint.adds());
+            return new End(joint.removesFromRail(), joint.adds(), joint.bores());
+        }
+
+        /** What is only added. */
+        public static End adding(Solid adds) {
+            return new End(Solid.NOTHING, adds, List.of());
+        }
+
+        /** What is only removed. */
+        public static End removing(Solid removes) {
+            return new End(removes, Solid.NOTHING, List.of());
         }
     }
 
@@ -74,6 +89,7 @@ public record Cutting(Piece piece, Solid body, List<Step> steps) {
         for (End end : ends) {
             steps.add(new Step(Kind.CUT, end.removes));
             steps.add(new Step(Kind.ADD, end.adds));
+            end.bores.forEach(bore -> steps.add(new Step(Kind.CUT, bore)));
         }
         if (!straight) {
             steps.add(new Step(Kind.CUT, shaping));

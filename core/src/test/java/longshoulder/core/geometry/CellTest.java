@@ -117,6 +117,19 @@ class CellTest {
         assertThat(rest).hasSize(5 + 20).allMatch(part -> part.and(hole).isEmpty());
     }
 
+    /** Of a hole that only grazes a block, the block is sawn along no side that does not border it. */
+    @Test
+    void minus_aHoleThatGrazes_sawsOnlyWhereItBorders() {
+        Cell beside = box(0, 12, 0, 30, 20, 10);
+        Cell hole = round(4, -1, 40);
+        List<Cell> left = beside.minus(hole);
+        Cell shared = beside.and(hole).orElseThrow();
+        double volume = left.stream().mapToDouble(Cell::volume).sum();
+        assertThat(volume).isCloseTo(beside.volume() - shared.volume(), within(1e-6));
+        assertThat(left).hasSize((int) shared.faces().stream()
+                .filter(face -> hole.faces().stream().anyMatch(of -> of.plane().equals(face.plane()))).count());
+    }
+
     @Test
     void minus_whatOnlyTouches_changesNothing() {
         Cell box = box(0, 0, 0, 30, 20, 10);

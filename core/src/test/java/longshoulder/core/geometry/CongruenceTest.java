@@ -1,7 +1,12 @@
 package longshoulder.core.geometry;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 
 /** A stick 100 × 20 × 20 or 100 × 20 × 10, with notches that make it handed or not. */
@@ -50,5 +55,28 @@ class CongruenceTest {
     void squareStick_turnedAQuarter_isTheSame() {
         assertThat(compare(stick(20, 5, -1, 5, 15, 5, 15), stick(20, 5, 5, -1, 15, 15, 5)))
                 .isEqualTo(Congruence.SAME);
+    }
+
+    /** Whether a skin was needed to tell it or not. */
+    @Property(tries = 500)
+    void halfTurns_ofASolid_areThoseOfItsOutline(@ForAll @IntRange(min = 1, max = 8) int along,
+            @ForAll @IntRange(min = -1, max = 3) int across, @ForAll boolean evened, @ForAll boolean through) {
+        double x = 10.0 * along;
+        double y = 5.0 * across;
+        double top = through ? 21 : 12;
+        Solid once = stick(20, x, y, -1, x + 10, y + 5, top);
+        Solid solid = evened ? once.minus(Solid.of(Cell.box(Pose.WORLD, 90 - x, y, -1, 100 - x, y + 5, top))) : once;
+        assertThat(Congruence.halfTurns(solid, Pose.WORLD))
+                .isEqualTo(Congruence.halfTurns(Mesh.of(solid).outline(Pose.WORLD)));
+    }
+
+    @Test
+    void centreOfMass_liesAwayFromANotch() {
+        Vector3D centre = stick(20, 0, 0, -1, 50, 10, 21).centreOfMass();
+        // 40000 less 10000 whose middle is at 25, 5, 10.
+        assertThat(centre.getX()).isCloseTo((40_000 * 50 - 10_000 * 25) / 30_000.0, within(1e-9));
+        assertThat(centre.getY()).isCloseTo((40_000 * 10 - 10_000 * 5) / 30_000.0, within(1e-9));
+        assertThat(centre.getZ()).isCloseTo(10, within(1e-9));
+        assertThat(Solid.NOTHING.centreOfMass()).isEqualTo(Vector3D.ZERO);
     }
 }

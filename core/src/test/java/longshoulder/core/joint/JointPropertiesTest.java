@@ -80,19 +80,21 @@ class JointPropertiesTest {
         }
         for (PlannedPiece piece : plan.pieces()) {
             Solid body = piece.piece().body();
-            double volume = body.volume();
+            Solid wood = piece.joints().stream().map(Joint::adds).reduce(body, Solid::plus);
             Solid taken = Solid.NOTHING;
             for (Joint joint : plan.joints()) {
                 if (joint.meeting().post().id().equals(piece.id())) {
                     // What two joints both take is taken once.
-                    Solid more = joint.removes().and(body).minus(taken);
-                    taken = taken.plus(apart(more));
+                    taken = taken.plus(apart(joint.removes().and(body).minus(taken)));
                 }
                 if (joint.meeting().rail().id().equals(piece.id())) {
-                    volume += joint.adds().volume();
                     taken = taken.plus(joint.removesFromRail());
+                    for (Solid bore : joint.bores()) {
+                        taken = taken.plus(apart(bore.and(wood).minus(taken)));
+                    }
                 }
             }
+            double volume = wood.volume();
             assertThat(piece.mesh().volume()).as(piece.id()).isCloseTo(volume - taken.volume(), within(1e-6 * volume));
         }
     }
