@@ -2,6 +2,7 @@ package longshoulder.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
@@ -36,16 +37,21 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
         return visibleOf(Shown.all(plan), view);
     }
 
-    /** Draws a piece by itself, with its joints cut, in each of some views. */
+    /** Draws a piece by itself, with its joints cut, in each of some views. All its faces are of one wood, and lie in no order. */
     public static List<Drawing> alone(PlannedPiece piece, List<View> views) {
-        List<Shown> shown = List.of(Shown.alone(piece));
-        return views.stream().map(view -> ofShown(shown, view)).toList();
+        Shown shown = Shown.alone(piece);
+        List<Polygon> faces = shown.outside().stream().flatMap(one -> one.faces().stream()).toList();
+        return views.stream().map(view -> new Drawing(Uncovered.of(Patch.of(piece.id(), faces, view)),
+                lines(List.of(shown), view))).toList();
     }
 
     /** Draws anything, seen in a view, with hidden edges. */
     public static Drawing ofShown(List<Shown> shown, View view) {
-        return new Drawing(new PaintOrder(shown, view).patches(),
-                Overlaps.removed(new HiddenLines(shown, view, true).strokes()));
+        return new Drawing(new PaintOrder(shown, view).patches(), lines(shown, view));
+    }
+
+    private static List<Stroke> lines(List<Shown> shown, View view) {
+        return Overlaps.removed(new HiddenLines(shown, view, true).strokes());
     }
 
     /** The same without hidden edges. */

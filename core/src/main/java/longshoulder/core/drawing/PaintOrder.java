@@ -6,9 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.geometry.HalfSpace;
-import longshoulder.core.geometry.Plain;
 import longshoulder.core.geometry.Polygon;
-import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.geometry.View;
 
 /**
@@ -38,7 +36,8 @@ final class PaintOrder {
         this.view = view;
         for (Shown piece : pieces) {
             for (Shown.Outside one : piece.outside()) {
-                if (one.faces().stream().anyMatch(this::isSeen)) {
+                // Cells without such a face paint nothing, and ask for no order.
+                if (one.faces().stream().anyMatch(face -> Patch.isSeen(face, view))) {
                     items.add(Painted.of(piece.piece(), one.cell(), one.faces(), one.inlays(), view));
                 }
             }
@@ -46,17 +45,12 @@ final class PaintOrder {
         precedence = new Precedence(items, view);
     }
 
-    /** Whether a face looks at the eye; cells without such a face paint nothing, and ask for no order. */
-    private boolean isSeen(Polygon face) {
-        return Plain.dot(face.plane().normal(), view.toEye()) > Tolerance.DIRECTION;
-    }
-
     List<Patch> patches() {
         int cuts = 0;
         while (!walk(cuts < MOST_CUTS)) {
             cuts++;
         }
-        return ordered.stream().flatMap(item -> patches(item).stream()).toList();
+        return Uncovered.of(ordered.stream().flatMap(item -> patches(item).stream()).toList());
     }
 
     /** One walk over all cells; not to the end where a circle was found and cut. */
@@ -114,16 +108,8 @@ final class PaintOrder {
     }
 
     private List<Patch> patches(Painted item) {
-        List<Patch> patches = new ArrayList<>();
-        item.faces().forEach(face -> paint(item.piece(), face, patches));
-        item.inlays().forEach(inlay -> paint(inlay.piece(), inlay.face(), patches));
+        List<Patch> patches = new ArrayList<>(Patch.of(item.piece(), item.faces(), view));
+        item.inlays().forEach(inlay -> patches.addAll(Patch.of(inlay.piece(), List.of(inlay.face()), view)));
         return patches;
-    }
-
-    private void paint(String piece, Polygon face, List<Patch> patches) {
-        if (isSeen(face)) {
-            patches.add(new Patch(piece, face.corners().stream().map(view::flat).toList(),
-                    Plain.dot(face.plane().normal(), view.toEye()), face.plane().normal().getZ()));
-        }
     }
 }

@@ -1,6 +1,10 @@
 package longshoulder.core.drawing;
 
 import java.util.List;
+import longshoulder.core.geometry.Plain;
+import longshoulder.core.geometry.Polygon;
+import longshoulder.core.geometry.Tolerance;
+import longshoulder.core.geometry.View;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /**
@@ -14,5 +18,18 @@ public record Patch(String piece, List<Vector2D> corners, double facing, double 
 
     public Patch {
         corners = List.copyOf(corners);
+    }
+
+    /** Whether a face looks at the eye. */
+    static boolean isSeen(Polygon face, View view) {
+        return Plain.dot(face.plane().normal(), view.toEye()) > Tolerance.DIRECTION;
+    }
+
+    /** Those of a piece's faces that look at the eye. */
+    static List<Patch> of(String piece, List<Polygon> faces, View view) {
+        return faces.stream().filter(face -> isSeen(face, view))
+                .map(face -> new Patch(piece, face.corners().stream().map(view::flat).toList(),
+                        Plain.dot(face.plane().normal(), view.toEye()), face.plane().normal().getZ()))
+                .toList();
     }
 }

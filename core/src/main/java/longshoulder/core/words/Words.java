@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.ResourceBundle;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
@@ -25,6 +26,11 @@ import longshoulder.core.reckoning.Label;
  * <p>Immutable; the texts stand in {@code words.properties}.
  */
 public final class Words {
+
+    /** Taken apart once: one for each text of the bundles that was said. */
+    private static final Map<Sentence, MessageFormat> FORMATS = new ConcurrentHashMap<>();
+
+    private record Sentence(String label, Locale locale) {}
 
     private final ResourceBundle bundle;
     private final Showing showing;
@@ -80,7 +86,12 @@ public final class Words {
     /** A label as text, such as "shoulder length of the front apron". */
     public String say(Label label) {
         Object[] arguments = label.arguments().stream().map(this::argument).toArray();
-        return new MessageFormat(text(label.key()), locale).format(arguments);
+        MessageFormat format = FORMATS.computeIfAbsent(new Sentence(label.key(), locale),
+                key -> new MessageFormat(text(key.label), locale));
+        // It remembers where it is while it formats.
+        synchronized (format) {
+            return format.format(arguments);
+        }
     }
 
     /** A label as a sentence: with a capital. */

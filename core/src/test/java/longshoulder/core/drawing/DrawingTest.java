@@ -124,10 +124,18 @@ class DrawingTest {
 
     @Test
     void paintOrder_nearerPiecesComeLater() {
+        List<Patch> patches = Drawing.visible(plan, View.pictorial(32, 24)).patches();
+        int apron = widest(patches, "apron-front");
+        int top = widest(patches, "top");
+        assertThat(apron).isNotNegative().isLessThan(top);
+    }
+
+    /** From the front nothing of what stands behind has to be painted. */
+    @Test
+    void patches_ofWhatIsHiddenByOneFace_areLeftOut() {
         List<Patch> patches = Drawing.of(plan, View.FRONT).patches();
-        int back = widest(patches, "apron-back");
-        int front = widest(patches, "apron-front");
-        assertThat(back).isNotNegative().isLessThan(front);
+        assertThat(patches).extracting(Patch::piece).containsOnlyOnce("apron-front", "leg-front-left", "top")
+                .doesNotContain("apron-back", "leg-back-left");
     }
 
     /** The place in the order of the widest patch of a piece: its body. */
