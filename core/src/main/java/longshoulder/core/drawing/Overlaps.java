@@ -5,11 +5,13 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /**
  * Takes out lines that fall on others: of edges that lie behind each other only one is drawn, and none that is hidden
- * along its whole length under one that is seen. Dashes laid over each other would fill each other's gaps.
+ * along its whole length under one that is seen. Dashes laid over each other would fill each other's gaps. What is seen of one piece
+ * and falls on a line of another is kept, but told apart.
  */
 final class Overlaps {
 
@@ -69,12 +71,15 @@ final class Overlaps {
 
     static List<Stroke> removed(List<Stroke> strokes) {
         Overlaps run = new Overlaps();
-        strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.VISIBLE)
-                .forEach(stroke -> run.keep(stroke, Line.of(stroke)));
-        // The longest first: a shorter line may lie on a longer one, never the other way round.
-        strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN)
-                .map(Sized::new).sorted(LONGEST_FIRST).map(Sized::stroke).forEachOrdered(run::keepUnlessCovered);
+        run.keep(strokes, Stroke.Kind.VISIBLE);
+        run.keep(strokes, Stroke.Kind.HIDDEN);
         return run.kept;
+    }
+
+    /** The longest first: a shorter line may lie on a longer one, never the other way round. */
+    private void keep(List<Stroke> strokes, Stroke.Kind kind) {
+        strokes.stream().filter(stroke -> stroke.kind() == kind).map(Sized::new).sorted(LONGEST_FIRST)
+                .map(Sized::stroke).forEachOrdered(this::keepUnlessCovered);
     }
 
     private void keep(Stroke stroke, Line line) {
@@ -84,18 +89,22 @@ final class Overlaps {
 
     private void keepUnlessCovered(Stroke stroke) {
         Line line = Line.of(stroke);
-        if (!isCovered(stroke, line)) {
+        Optional<Stroke> over = over(stroke, line);
+        if (over.isEmpty()) {
             keep(stroke, line);
+        } else if (stroke.kind() == Stroke.Kind.VISIBLE && !over.get().piece().equals(stroke.piece())) {
+            kept.add(stroke.as(Stroke.Kind.DOUBLED));
         }
     }
 
-    private boolean isCovered(Stroke stroke, Line line) {
+    /** A line on which one falls along its whole length. */
+    private Optional<Stroke> over(Stroke stroke, Line line) {
         long turn = next(line.turn);
         long offset = next(line.offset);
-        return isCovered(stroke, line.place())
-                || isCovered(stroke, Line.place(Math.round(line.turn), offset))
-                || isCovered(stroke, Line.place(turn, Math.round(line.offset)))
-                || isCovered(stroke, Line.place(turn, offset));
+        return over(stroke, line.place())
+                .or(() -> over(stroke, Line.place(Math.round(line.turn), offset)))
+                .or(() -> over(stroke, Line.place(turn, Math.round(line.offset))))
+                .or(() -> over(stroke, Line.place(turn, offset)));
     }
 
     /** The second nearest whole number. */
@@ -104,16 +113,16 @@ final class Overlaps {
         return at < nearest ? nearest - 1 : nearest + 1;
     }
 
-    private boolean isCovered(Stroke stroke, long place) {
+    private Optional<Stroke> over(Stroke stroke, long place) {
         List<Stroke> there = places.get(place);
         if (there != null) {
             for (Stroke other : there) {
                 if (covers(other, stroke)) {
-                    return true;
+                    return Optional.of(other);
                 }
             }
         }
-        return false;
+        return Optional.empty();
     }
 
     private static boolean covers(Stroke over, Stroke under) {

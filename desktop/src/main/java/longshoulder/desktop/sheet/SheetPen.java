@@ -51,7 +51,7 @@ final class SheetPen {
         brush.line(Palette.ink(), VISIBLE, false);
         lines(view, stroke -> stroke.kind() == Stroke.Kind.VISIBLE && !stroke.piece().equals(lit));
         brush.line(Palette.lit(), LIT, false);
-        lines(view, stroke -> stroke.kind() == Stroke.Kind.VISIBLE && stroke.piece().equals(lit));
+        lines(view, stroke -> stroke.kind() != Stroke.Kind.HIDDEN && stroke.piece().equals(lit));
         brush.dry();
     }
 
