@@ -27,6 +27,8 @@ public final class Brush {
     private static final double HATCH_WIDTH = 0.7;
     /** In pixels: less than this out of level is level. */
     private static final double LEVEL = 0.01;
+    /** In pixels: the mitred ends of a strip no wider than this are not told from square ones under the lines round it. */
+    private static final double NARROW = 1.5;
     /** How far, in pixels, slanted faces reach over their edges, so that no seam is left to a neighbour. */
     private static final double SEAM = 0.4;
     /** Keeps the reach over a sharp corner short. */
@@ -113,13 +115,18 @@ public final class Brush {
             pen.setFill(colour);
             pen.beginPath();
         }
-        if (isUpright(xs, ys)) {
+        if (xs.length == 4 && (isUpright(xs, ys) || isMitredStrip(xs, ys) || isMitredStrip(ys, xs))) {
             rectangle(xs, ys);
             return;
         }
-        slanted = true;
+        double area = area(xs, ys);
         int count = xs.length;
-        double turn = Math.signum(area(xs, ys)) * SEAM;
+        if (Math.abs(area) < SEAM * longest(xs, ys)) {
+            // So narrow that what lies beside it, or the lines round it, reach over all of it.
+            return;
+        }
+        slanted = true;
+        double turn = Math.signum(area) * SEAM;
         for (int i = 0; i < count; i++) {
             int before = (i + count - 1) % count;
             int after = (i + 1) % count;
@@ -164,25 +171,39 @@ public final class Brush {
         }
     }
 
+    private static double longest(double[] xs, double[] ys) {
+        double longest = 0;
+        for (int i = 0; i < xs.length; i++) {
+            int j = (i + 1) % xs.length;
+            longest = Math.max(longest, Math.hypot(xs[i] - xs[j], ys[i] - ys[j]));
+        }
+        return longest;
+    }
+
     private static double area(double[] xs, double[] ys) {
         double sum = 0;
         for (int i = 0; i < xs.length; i++) {
             int j = (i + 1) % xs.length;
             sum += xs[i] * ys[j] - xs[j] * ys[i];
         }
-        return sum;
+        return sum / 2;
     }
 
     private void rectangle(double[] xs, double[] ys) {
-        double left = snap(Math.min(xs[0], xs[2]));
-        double top = snap(Math.min(ys[0], ys[2]));
-        pen.fillRect(left, top, snap(Math.max(xs[0], xs[2])) - left, snap(Math.max(ys[0], ys[2])) - top);
+        double left = snap(least(xs));
+        double top = snap(least(ys));
+        pen.fillRect(left, top, snap(greatest(xs)) - left, snap(greatest(ys)) - top);
+    }
+
+    private static double least(double[] four) {
+        return Math.min(Math.min(four[0], four[1]), Math.min(four[2], four[3]));
+    }
+
+    private static double greatest(double[] four) {
+        return Math.max(Math.max(four[0], four[1]), Math.max(four[2], four[3]));
     }
 
     private static boolean isUpright(double[] xs, double[] ys) {
-        if (xs.length != 4) {
-            return false;
-        }
         for (int i = 0; i < 4; i++) {
             int j = (i + 1) % 4;
             if (Math.abs(xs[i] - xs[j]) > LEVEL && Math.abs(ys[i] - ys[j]) > LEVEL) {
@@ -190,6 +211,22 @@ public final class Brush {
             }
         }
         return true;
+    }
+
+    /** Whether two sides run straight along and the other two, at its ends, are short: a moulding, seen small. */
+    private static boolean isMitredStrip(double[] along, double[] across) {
+        for (int i = 0; i < 2; i++) {
+            int second = i + 1;
+            int third = i + 2;
+            int fourth = (i + 3) % 4;
+            if (Math.abs(across[i] - across[second]) < LEVEL && Math.abs(across[third] - across[fourth]) < LEVEL
+                    && Math.abs(across[second] - across[third]) < NARROW
+                    && Math.abs(along[second] - along[third]) < NARROW
+                    && Math.abs(along[fourth] - along[i]) < NARROW) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Puts on the canvas what has been gathered. */

@@ -79,6 +79,43 @@ class BrushTest {
         }
     }
 
+    /** The mitred moulding of a door seen small: as crisp as what is square. */
+    @Test
+    void mitredStrip_isPaintedOnWholePixels() {
+        PixelReader pixels = drawn(brush -> {
+            brush.face(Color.RED, new double[]{10, 50, 48.8, 11.2}, new double[]{8.1, 8.1, 9.3, 9.3});
+            brush.face(Color.BLUE, new double[]{20.2, 21.4, 21.4, 20.2}, new double[]{15, 16.2, 30, 31});
+        });
+        assertThat(pixels.getColor(30, 8)).isEqualTo(Color.RED);
+        assertThat(pixels.getColor(30, 7)).isEqualTo(Color.WHITE);
+        assertThat(pixels.getColor(30, 9)).isEqualTo(Color.WHITE);
+        assertThat(pixels.getColor(20, 25)).isEqualTo(Color.BLUE);
+        assertThat(pixels.getColor(19, 25)).isEqualTo(Color.WHITE);
+        assertThat(pixels.getColor(21, 25)).isEqualTo(Color.WHITE);
+    }
+
+    /** A wider one keeps its slanted ends. */
+    @Test
+    void mitredBoard_keepsItsMitres() {
+        PixelReader pixels = drawn(
+                brush -> brush.face(Color.RED, new double[]{10, 50, 40, 20}, new double[]{8, 8, 18, 18}));
+        assertThat(pixels.getColor(30, 15)).isEqualTo(Color.RED);
+        assertThat(pixels.getColor(12, 15)).isEqualTo(Color.WHITE);
+    }
+
+    /** A slanted sliver goes; one that could be seen between its lines stays. */
+    @Test
+    void slantedSliver_isLeftToItsNeighbours() {
+        PixelReader pixels = drawn(brush -> {
+            brush.face(Color.RED, new double[]{5, 45, 45, 5}, new double[]{5, 15, 15.3, 5.3});
+            brush.face(Color.BLUE, new double[]{5, 45, 45, 5}, new double[]{20, 30, 32, 22});
+        });
+        for (int y = 5; y < 17; y++) {
+            assertThat(pixels.getColor(25, y)).isEqualTo(Color.WHITE);
+        }
+        assertThat(pixels.getColor(25, 26)).isEqualTo(Color.BLUE);
+    }
+
     /** Slanted lines every seven pixels, in the box and nowhere else, and ones that run on from tile to tile. */
     @ParameterizedTest
     @ValueSource(doubles = {1, 2})
