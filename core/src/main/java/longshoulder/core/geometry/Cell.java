@@ -315,8 +315,9 @@ public final class Cell {
     /** Parts it into tetrahedra, from the least corner of its box to the triangles of its faces. */
     private void visitTetrahedra(Visitor visitor) {
         for (int[] loop : loops) {
-            Vector3D first = points[loop[0]];
+            // None at all in a face without corners, as impossible sizes make them.
             for (int i = 1; i + 1 < loop.length; i++) {
+                Vector3D first = points[loop[0]];
                 Vector3D second = points[loop[i]];
                 Vector3D third = points[loop[i + 1]];
                 Vector3D area = Plain.cross(second.subtract(first), third.subtract(first));

@@ -3,6 +3,7 @@ package longshoulder.core.geometry;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
@@ -37,6 +38,19 @@ class CellTest {
             assertThat(face.plane().distance(Vector3D.of(15, 10, 5))).isNegative();
             assertThat(face.area().dot(face.plane().normal())).isPositive();
         }
+    }
+
+    /** Cells of pieces with impossible sizes may have such a face; they are measured like any other. */
+    @Test
+    void volume_withAFaceWithoutCorners_isThatOfTheOthers() {
+        Cell box = box(0, 0, 0, 30, 20, 10);
+        HalfSpace[] planes = Arrays.copyOf(box.planes(), 7);
+        planes[6] = below(10);
+        int[][] loops = Arrays.copyOf(box.loops(), 7);
+        loops[6] = new int[0];
+        Cell open = new Cell(box.points(), box.distinct(), planes, loops);
+        assertThat(open.volume()).isCloseTo(6000, within(1e-9));
+        assertThat(Solid.of(Optional.of(open)).centreOfMass().distance(Vector3D.of(15, 10, 5))).isLessThan(1e-9);
     }
 
     @Test
