@@ -120,13 +120,16 @@ public final class Brush {
             return;
         }
         double area = area(xs, ys);
-        int count = xs.length;
-        if (Math.abs(area) < SEAM * longest(xs, ys)) {
-            // So narrow that what lies beside it, or the lines round it, reach over all of it.
-            return;
+        // What is narrower lies wholly in the reach of what is beside it, or of the lines round it.
+        if (Math.abs(area) >= SEAM * longest(xs, ys)) {
+            slanted = true;
+            reachOver(xs, ys, Math.signum(area) * SEAM);
         }
-        slanted = true;
-        double turn = Math.signum(area) * SEAM;
+    }
+
+    /** Adds a face to the path that reaches so far over its edges. */
+    private void reachOver(double[] xs, double[] ys, double turn) {
+        int count = xs.length;
         for (int i = 0; i < count; i++) {
             int before = (i + count - 1) % count;
             int after = (i + 1) % count;
