@@ -125,12 +125,20 @@ public final class Cell {
         if (known == null) {
             Polygon[] all = new Polygon[loops.length];
             for (int i = 0; i < all.length; i++) {
-                all[i] = new Polygon(planes[i], Arrays.stream(loops[i]).mapToObj(at -> points[at]).toList());
+                all[i] = new Polygon(planes[i], List.of(around(loops[i])));
             }
             known = List.of(all);
             faces = known;
         }
         return known;
+    }
+
+    private Vector3D[] around(int[] loop) {
+        Vector3D[] around = new Vector3D[loop.length];
+        for (int i = 0; i < around.length; i++) {
+            around[i] = points[loop[i]];
+        }
+        return around;
     }
 
     public Bounds bounds() {

@@ -20,38 +20,39 @@ public record Polygon(HalfSpace plane, List<Vector3D> corners) {
 
     /** The part on the inner side of a half space; empty if that is no more than an edge. */
     public Optional<Polygon> clip(HalfSpace keep) {
-        return clip(distances(keep), 1);
-    }
-
-    /** How far each corner lies outside a half space. */
-    double[] distances(HalfSpace keep) {
         double[] distances = new double[corners.size()];
         for (int i = 0; i < distances.length; i++) {
             distances[i] = keep.distance(corners.get(i));
         }
-        return distances;
+        if (least(distances) >= -Tolerance.LENGTH) {
+            return Optional.empty();
+        }
+        return Optional.of(greatest(distances) > Tolerance.LENGTH ? clipped(distances, 1) : this);
+    }
+
+    private static double least(double[] distances) {
+        double least = Double.POSITIVE_INFINITY;
+        for (double distance : distances) {
+            least = Math.min(least, distance);
+        }
+        return least;
+    }
+
+    private static double greatest(double[] distances) {
+        double greatest = Double.NEGATIVE_INFINITY;
+        for (double distance : distances) {
+            greatest = Math.max(greatest, distance);
+        }
+        return greatest;
     }
 
     /**
-     * The part on one side of a boundary; empty if that is no more than an edge.
+     * The part on one side of a boundary that passes through it.
      *
      * @param distances of the corners outside it
      * @param sign 1 for the part inside, -1 for the part outside
      */
-    Optional<Polygon> clip(double[] distances, int sign) {
-        boolean anyIn = false;
-        boolean anyOut = false;
-        for (double distance : distances) {
-            anyIn |= sign * distance < -Tolerance.LENGTH;
-            anyOut |= sign * distance > Tolerance.LENGTH;
-        }
-        if (!anyIn) {
-            return Optional.empty();
-        }
-        return anyOut ? Optional.of(new Polygon(plane, clipped(distances, sign))) : Optional.of(this);
-    }
-
-    private List<Vector3D> clipped(double[] distances, int sign) {
+    private Polygon clipped(double[] distances, int sign) {
         // A convex polygon is cut in two places at most.
         Vector3D[] kept = new Vector3D[distances.length + 2];
         int count = 0;
@@ -66,15 +67,21 @@ public record Polygon(HalfSpace plane, List<Vector3D> corners) {
                 kept[count++] = Plain.between(corners.get(i), corners.get(j), share);
             }
         }
-        return List.of(Arrays.copyOf(kept, count));
+        return new Polygon(plane, List.of(Arrays.copyOf(kept, count)));
     }
 
-    /** The half space beyond which the edge from corner i to the next one lies; its boundary is square to the polygon. */
-    HalfSpace edge(int i) {
-        Vector3D from = corners.get(i);
-        Vector3D to = corners.get((i + 1) % corners.size());
-        Vector3D beyond = Plain.cross(to.subtract(from), plane.normal());
-        return HalfSpace.through(from, beyond);
+    /** How far each corner lies outside the line of an edge of a polygon in the same plane. */
+    private double[] beyond(Polygon other, int i) {
+        Vector3D from = other.corners.get(i);
+        Vector3D to = other.corners.get((i + 1) % other.corners.size());
+        Vector3D out = Plain.cross(to.subtract(from), other.plane.normal());
+        double scale = 1 / Math.sqrt(Plain.dot(out, out));
+        double offset = Plain.dot(out, from);
+        double[] distances = new double[corners.size()];
+        for (int j = 0; j < distances.length; j++) {
+            distances[j] = scale * (Plain.dot(out, corners.get(j)) - offset);
+        }
+        return distances;
     }
 
     /** What is left of this polygon when another one in the same plane is taken away: convex parts. */
@@ -83,13 +90,14 @@ public record Polygon(HalfSpace plane, List<Vector3D> corners) {
         Polygon rest = this;
         for (int i = 0; i < other.corners.size(); i++) {
             // The other polygon may face the opposite way; its edges' outsides are the same all the same.
-            double[] distances = rest.distances(other.edge(i));
-            rest.clip(distances, -1).ifPresent(outside::add);
-            Optional<Polygon> inner = rest.clip(distances, 1);
-            if (inner.isEmpty()) {
+            double[] distances = rest.beyond(other, i);
+            if (least(distances) >= -Tolerance.LENGTH) {
                 return List.of(this);
             }
-            rest = inner.get();
+            if (greatest(distances) > Tolerance.LENGTH) {
+                outside.add(rest.clipped(distances, -1));
+                rest = rest.clipped(distances, 1);
+            }
         }
         return outside;
     }

@@ -61,14 +61,13 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
         return end().pointBeyond(run, tenon().middleY(), tenon().middleZ());
     }
 
-    /** Round the bolt's axis, from behind the nut to so far beyond the shoulder. */
-    private Solid along(double to, double radius) {
-        double from = -mm(reach) - mm(nut);
-        return end().round(axisAt(from), meeting().inward(), to - from, radius);
+    /** Behind the nut, where bolt and hole begin, beyond the shoulder. */
+    private double start() {
+        return -mm(reach) - mm(nut);
     }
 
     private Solid hole() {
-        return along(3 * far(), mm(diameter) / 2 + PLAY / 2);
+        return end().clearance(axisAt(start()), meeting().inward(), 3 * far() - start(), mm(diameter) / 2 + PLAY / 2);
     }
 
     /** From the rail's back to beyond its middle, across the bolt. */
@@ -96,7 +95,7 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
     /** The bolt, its end flush with the post, and the nut round it. */
     @Override
     public Solid loosePart() {
-        Solid bolt = along(far(), mm(diameter) / 2);
+        Solid bolt = end().round(axisAt(start()), meeting().inward(), far() - start(), mm(diameter) / 2);
         return joint.loosePart().plus(bolt).plus(nutHole().minus(bolt));
     }
 

@@ -19,8 +19,8 @@ record RailEnd(Meeting meeting) {
     /** No point of a round's facets lies farther outside it, in millimetres. */
     private static final double OFF_ROUND = 0.1;
 
-    /** A quarter of a round has at least so many facets. */
-    private static final int FEWEST_FACETS = 4;
+    /** A quarter of a round that fits something has at least so many facets; one with play has as many as it needs. */
+    private static final int FITTING_FACETS = 6;
 
     double width() {
         return mm(meeting.rail().width());
@@ -135,7 +135,11 @@ record RailEnd(Meeting meeting) {
         if (s.radius() <= 0 || to - from < Tolerance.LENGTH) {
             return Cell.box(pose, from, s.y0(), s.z0(), to, s.y1(), s.z1());
         }
-        int quarter = facets(s.radius());
+        return Optional.of(rounded(pose, from, to, s, Math.max(FITTING_FACETS, facets(s.radius()))));
+    }
+
+    /** @param quarter facets in a quarter of a round */
+    private static Cell rounded(Pose pose, double from, double to, Section s, int quarter) {
         double[] y = new double[4 * quarter];
         double[] z = new double[4 * quarter];
         // Facets meet half-way between the places where they touch the round, a little outside it.
@@ -146,13 +150,13 @@ record RailEnd(Meeting meeting) {
                     + out * Math.cos(turn);
             z[i] = (i < 2 * quarter ? s.z1() - s.radius() : s.z0() + s.radius()) + out * Math.sin(turn);
         }
-        return Optional.of(Cell.prism(pose, from, to, y, z));
+        return Cell.prism(pose, from, to, y, z);
     }
 
-    /** In a quarter of a round. */
+    /** As many in a quarter of a round as keep it within {@link #OFF_ROUND}. */
     private static int facets(double radius) {
         double half = Math.acos(radius / (radius + OFF_ROUND));
-        return Math.max(FEWEST_FACETS, (int) Math.ceil(Math.PI / 4 / half));
+        return (int) Math.ceil(Math.PI / 4 / half);
     }
 
     /**
@@ -162,11 +166,24 @@ record RailEnd(Meeting meeting) {
      * @param foot where its axis begins
      */
     Solid round(Vector3D foot, Vector3D.Unit axis, double length, double radius) {
+        return round(foot, axis, length, radius, Math.max(FITTING_FACETS, facets(radius)));
+    }
+
+    /** The same of a hole wider than what goes through it: where it crosses another hole, cells grow with the square of its facets. */
+    Solid clearance(Vector3D foot, Vector3D.Unit axis, double length, double radius) {
+        return round(foot, axis, length, radius, facets(radius));
+    }
+
+    private Solid round(Vector3D foot, Vector3D.Unit axis, double length, double radius, int quarter) {
+        if (radius <= 0 || length < Tolerance.LENGTH) {
+            return Solid.NOTHING;
+        }
         Pose rail = meeting.rail().pose();
         boolean lengthwise = Math.abs(axis.dot(rail.along())) > 0.5;
         Vector3D.Unit across = axis.cross(lengthwise ? rail.out() : rail.along()).normalize();
         Pose pose = new Pose(foot, axis, across, axis.cross(across).normalize());
-        return Solid.of(block(pose, 0, length, new Section(-radius, radius, -radius, radius, radius)));
+        Section disc = new Section(-radius, radius, -radius, radius, radius);
+        return Solid.of(Optional.of(rounded(pose, 0, length, disc, quarter)));
     }
 
     /**

@@ -19,6 +19,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Sections across a rail's end and the prisms that stand on them. */
 class SectionTest {
 
+    private static final Vector3D FOOT = Vector3D.of(5, -3, 2);
+
     private static RailEnd end() {
         return new RailEnd(Joints.in(Tables.table("apron.setback", "0")).meeting());
     }
@@ -49,25 +51,55 @@ class SectionTest {
         assertThat(end().intoRail(7, section).and(beyond).volume()).isZero();
     }
 
-    /** A round peg of any size, in any direction, is closed, touches its round from outside and is nowhere more than 0.1 mm off it. */
+    /** A round peg of any size, in any direction, is closed, touches its round from outside and is nowhere 0.1 mm or a hundredth off it. */
     @Property(tries = 100)
     void round_anywhere(@ForAll @IntRange(min = 2, max = 400) int tenths,
             @ForAll @IntRange(min = -90, max = 90) int turn,
             @ForAll @IntRange(min = 1, max = 300) int length) {
         double radius = tenths / 10.0;
+        Vector3D.Unit axis = axis(turn);
+        Mesh peg = Mesh.of(end().round(FOOT, axis, length, radius));
+        assertRound(peg, radius, length, Math.max(24, facets(radius)));
+        assertThat(peg.points())
+                .allSatisfy(point -> assertThat(off(point, axis)).isLessThan(Math.min(radius + 0.1, radius * 1.01)));
+    }
+
+    /** A hole with play is nowhere more than 0.1 mm off its round, and never too small. */
+    @Property(tries = 100)
+    void clearance_anywhere(@ForAll @IntRange(min = 2, max = 400) int tenths,
+            @ForAll @IntRange(min = -90, max = 90) int turn,
+            @ForAll @IntRange(min = 1, max = 300) int length) {
+        double radius = tenths / 10.0;
+        Vector3D.Unit axis = axis(turn);
+        Mesh hole = Mesh.of(end().clearance(FOOT, axis, length, radius));
+        assertRound(hole, radius, length, facets(radius));
+        assertThat(hole.points()).allSatisfy(point -> assertThat(off(point, axis)).isLessThan(radius + 0.1));
+    }
+
+    @Test
+    void round_ofNothing_isNothing() {
+        assertThat(end().round(FOOT, axis(0), 10, 0).isNothing()).isTrue();
+        assertThat(end().clearance(FOOT, axis(0), 0, 5).isNothing()).isTrue();
+    }
+
+    private static Vector3D.Unit axis(int turn) {
         double angle = Math.toRadians(turn);
-        Vector3D.Unit axis = Vector3D.Unit.from(Math.cos(angle), Math.sin(angle), 0.3);
-        Solid peg = end().round(Vector3D.of(5, -3, 2), axis, length, radius);
-        Mesh mesh = Mesh.of(peg);
+        return Vector3D.Unit.from(Math.cos(angle), Math.sin(angle), 0.3);
+    }
+
+    /** How many keep a round within 0.1 mm. */
+    private static double facets(double radius) {
+        return 4 * Math.ceil(Math.PI / 4 / Math.acos(radius / (radius + 0.1)));
+    }
+
+    private static void assertRound(Mesh mesh, double radius, double length, double facets) {
         Skins.assertClosed(mesh);
-        double round = Math.PI * radius * radius * length;
-        double facets = 4 * Math.max(4, Math.ceil(Math.PI / 4 / Math.acos(radius / (radius + 0.1))));
-        assertThat(mesh.volume()).isCloseTo(round * facets * Math.tan(Math.PI / facets) / Math.PI,
+        assertThat(mesh.volume()).isCloseTo(radius * radius * length * facets * Math.tan(Math.PI / facets),
                 withinPercentage(1e-4));
-        assertThat(mesh.points()).allSatisfy(point -> {
-            Vector3D offset = point.subtract(Vector3D.of(5, -3, 2));
-            double across = offset.subtract(axis.multiply(offset.dot(axis))).norm();
-            assertThat(across).isLessThan(radius + 0.1);
-        });
+    }
+
+    private static double off(Vector3D point, Vector3D.Unit axis) {
+        Vector3D offset = point.subtract(FOOT);
+        return offset.subtract(axis.multiply(offset.dot(axis))).norm();
     }
 }

@@ -19,8 +19,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Wedged, blind wedged, tusked and pegged joints against figures worked out by hand: post 60, rail 95 × 22, tenon 71 × 8. */
 class WedgedJointsTest {
 
-    /** How many times the square of its radius a round has whose sixteen facets touch it from outside: a little more than π. */
-    private static final double FACETED = 16 * Math.tan(Math.PI / 16);
+    /** How many times the square of its radius a round has whose 24 facets touch it from outside: a little more than π. */
+    private static final double FACETED = 24 * Math.tan(Math.PI / 24);
 
     /** Two slots of 2 × 8 over 40, and a relief hole of radius 2 at the end of each, half of it beside and beyond the slot. */
     @Test
