@@ -58,8 +58,13 @@ final class HiddenLines {
     private List<Stroke> strokes(List<Shown> drawn) {
         for (Shown piece : drawn) {
             Shadow[] near = near(Extent.of(piece.solid().bounds().corners().stream().map(view::flat).toList()));
-            for (Mesh.Edge edge : piece.mesh().edges()) {
-                cut(piece.piece(), edge, near);
+            for (Mesh.Arris arris : piece.mesh().arrises()) {
+                switch (arris.sight(view.toEye())) {
+                    case OPEN -> cut(piece.piece(), arris.edge(), near);
+                    case HIDDEN -> add(piece.piece(), arris.edge(), 0, 1, Stroke.Kind.HIDDEN);
+                    case COVERED -> {
+                    }
+                }
             }
             for (Mesh.Bend bend : piece.mesh().bends()) {
                 if (bend.isOutline(view.toEye())) {

@@ -2,6 +2,7 @@ package longshoulder.core.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import longshoulder.core.geometry.Mesh.Arris.Shape;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.jspecify.annotations.Nullable;
 
@@ -22,6 +23,8 @@ final class Arrises {
     /** The stretches that begin at each point, and those of the sharp ones that begin or end there. */
     private final List<List<Stretch>> from = new ArrayList<>();
     private final List<List<Stretch>> sharpAt = new ArrayList<>();
+    /** Whether all stretches that were joined lie between the same two faces, as far as they were looked at. */
+    private boolean alike;
 
     /** What runs straight from one point to another with a greater number, between faces with these normals. */
     private static final class Stretch {
@@ -29,21 +32,34 @@ final class Arrises {
         private final int from;
         private final int to;
         private final Vector3D first;
+        /** Whether the first face is walked round from the lesser point to the greater. */
+        private final boolean upwards;
         private @Nullable Vector3D second;
         private int faces = 1;
         private boolean sharp;
         private boolean joined;
 
-        Stretch(int from, int to, Vector3D first) {
+        Stretch(int from, int to, Vector3D first, boolean upwards) {
             this.from = from;
             this.to = to;
             this.first = first;
+            this.upwards = upwards;
         }
 
         void meets(Vector3D normal) {
             second = normal;
             faces++;
             sharp |= Plain.dot(normal, first) < SMOOTH;
+        }
+
+        boolean liesBetweenTheFacesOf(Stretch other) {
+            return faces == 2 && second != null && other.second != null
+                    && (isLike(first, other.first) && isLike(second, other.second)
+                            || isLike(first, other.second) && isLike(second, other.first));
+        }
+
+        private static boolean isLike(Vector3D one, Vector3D other) {
+            return Plain.squaredDistance(one, other) < Tolerance.DIRECTION * Tolerance.DIRECTION;
         }
 
         int otherEnd(int end) {
@@ -64,18 +80,18 @@ final class Arrises {
         for (int i = 0; i < loop.length; i++) {
             int one = loop[i];
             int other = loop[(i + 1) % loop.length];
-            meet(Math.min(one, other), Math.max(one, other), normal);
+            meet(Math.min(one, other), Math.max(one, other), normal, one < other);
         }
     }
 
-    private void meet(int lesser, int greater, Vector3D normal) {
+    private void meet(int lesser, int greater, Vector3D normal, boolean upwards) {
         for (Stretch known : from.get(lesser)) {
             if (known.to == greater) {
                 known.meets(normal);
                 return;
             }
         }
-        Stretch stretch = new Stretch(lesser, greater, normal);
+        Stretch stretch = new Stretch(lesser, greater, normal, upwards);
         from.get(lesser).add(stretch);
         all.add(stretch);
     }
@@ -94,22 +110,38 @@ final class Arrises {
     }
 
     /** Those where faces meet at an angle that is seen. */
-    List<Mesh.Edge> edges() {
+    List<Mesh.Arris> sharp() {
         List<Stretch> sharp = all.stream().filter(stretch -> stretch.sharp).toList();
         for (Stretch stretch : sharp) {
             sharpAt.get(stretch.from).add(stretch);
             sharpAt.get(stretch.to).add(stretch);
         }
-        List<Mesh.Edge> edges = new ArrayList<>();
+        List<Mesh.Arris> arrises = new ArrayList<>();
         for (Stretch stretch : sharp) {
             if (!stretch.joined) {
-                stretch.joined = true;
-                int start = farEnd(stretch, stretch.from);
-                int end = farEnd(stretch, stretch.to);
-                edges.add(new Mesh.Edge(points.get(start), points.get(end)));
+                arrises.add(joined(stretch));
             }
         }
-        return edges;
+        return arrises;
+    }
+
+    private Mesh.Arris joined(Stretch stretch) {
+        stretch.joined = true;
+        alike = stretch.faces == 2;
+        int start = farEnd(stretch, stretch.from);
+        int end = farEnd(stretch, stretch.to);
+        Mesh.Edge edge = new Mesh.Edge(points.get(start), points.get(end));
+        Vector3D second = stretch.second;
+        return alike && second != null
+                ? new Mesh.Arris(edge, stretch.first, second, isHollow(stretch, second) ? Shape.HOLLOW : Shape.PROUD)
+                : Mesh.Arris.changing(edge);
+    }
+
+    /** Whether the second face rises before the first. */
+    private boolean isHollow(Stretch stretch, Vector3D second) {
+        Vector3D way = points.get(stretch.to).subtract(points.get(stretch.from));
+        double rise = Plain.dot(second, Plain.cross(stretch.first, way));
+        return stretch.upwards ? rise > 0 : rise < 0;
     }
 
     private int farEnd(Stretch start, int end) {
@@ -117,6 +149,7 @@ final class Arrises {
         Stretch onward = onward(start, tip);
         while (onward != null && !onward.joined) {
             onward.joined = true;
+            alike &= onward.liesBetweenTheFacesOf(start);
             tip = onward.otherEnd(tip);
             onward = onward(onward, tip);
         }

@@ -10,11 +10,58 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param triangles three indices into the points each, anticlockwise from outside; closed: every directed edge of a
  *        triangle is met by exactly one the other way
  * @param faces the same skin as flat convex polygons that lie edge to edge
- * @param edges where the skin bends: the lines that a drawing shows; collinear stretches are joined
+ * @param arrises where the skin bends: the lines that a drawing shows; collinear stretches are joined
  * @param bends where it bends so little that only an outline shows them, as between the chords of a curve
  */
-public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> faces, List<Edge> edges,
+public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> faces, List<Arris> arrises,
         List<Bend> bends) {
+
+    /**
+     * An edge that a drawing shows, with the directions of the two faces that meet in it.
+     *
+     * @param one and the other: nothing where the faces change along it
+     */
+    public record Arris(Edge edge, Vector3D one, Vector3D other, Shape shape) {
+
+        /** What is round an edge. */
+        public enum Shape {
+            /** More air than wood, as along the edges of a board. */
+            PROUD,
+            /** More wood than air, as along the floor of a mortise. */
+            HOLLOW,
+            /** Now this, now that. */
+            CHANGING
+        }
+
+        /** How an edge lies to an eye, for all that its own two faces tell. */
+        public enum Sight {
+            /** It may be seen. */
+            OPEN,
+            /** One of its faces is seen edge on and covers it with its own nearer edge, which is drawn in the same place. */
+            COVERED,
+            /** Its own wood hides it. */
+            HIDDEN
+        }
+
+        /** An edge along which the faces change. */
+        static Arris changing(Edge edge) {
+            return new Arris(edge, Vector3D.ZERO, Vector3D.ZERO, Shape.CHANGING);
+        }
+
+        public Sight sight(Vector3D toEye) {
+            double first = Plain.dot(one, toEye);
+            double second = Plain.dot(other, toEye);
+            double most = Math.max(first, second);
+            double least = Math.min(first, second);
+            return switch (shape) {
+                case PROUD -> most < -Tolerance.DIRECTION
+                        ? Sight.HIDDEN
+                        : most <= Tolerance.DIRECTION ? Sight.COVERED : Sight.OPEN;
+                case HOLLOW -> least < -Tolerance.DIRECTION ? Sight.HIDDEN : Sight.OPEN;
+                case CHANGING -> Sight.OPEN;
+            };
+        }
+    }
 
     /** An edge between two faces that pass smoothly into each other, with their directions. */
     public record Bend(Edge edge, Vector3D one, Vector3D other) {
@@ -43,7 +90,7 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
         points = List.copyOf(points);
         triangles = List.copyOf(triangles);
         faces = List.copyOf(faces);
-        edges = List.copyOf(edges);
+        arrises = List.copyOf(arrises);
         bends = List.copyOf(bends);
     }
 
@@ -66,7 +113,8 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
     Mesh moved(Carry carry) {
         return new Mesh(points.stream().map(carry::point).toList(), triangles,
                 faces.stream().map(face -> new Face(face.cell(), moved(face.polygon(), carry))).toList(),
-                edges.stream().map(edge -> moved(edge, carry)).toList(),
+                arrises.stream().map(arris -> new Arris(moved(arris.edge(), carry), carry.direction(arris.one()),
+                        carry.direction(arris.other()), arris.shape())).toList(),
                 bends.stream().map(bend -> new Bend(moved(bend.edge(), carry), carry.direction(bend.one()),
                         carry.direction(bend.other()))).toList());
     }
@@ -81,8 +129,8 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
 
     /** Its edges in a piece's own frame of reference. */
     public Outline outline(Pose pose) {
-        return new Outline(
-                edges.stream().map(edge -> new Edge(pose.toLocal(edge.from()), pose.toLocal(edge.to()))).toList());
+        return new Outline(arrises.stream().map(Arris::edge)
+                .map(edge -> new Edge(pose.toLocal(edge.from()), pose.toLocal(edge.to()))).toList());
     }
 
     /** The volume that the triangles enclose, in mm³: an independent way to {@link Solid#volume}. */

@@ -50,7 +50,7 @@ class FormTest {
         }
         Skins.assertClosed(carried.mesh());
         assertThat(carried.mesh().volume()).isCloseTo(carried.solid().volume(), within(0.01));
-        assertThat(carried.mesh().edges()).hasSameSizeAs(made.mesh().edges());
+        assertThat(carried.mesh().arrises()).hasSameSizeAs(made.mesh().arrises());
     }
 
     @Test

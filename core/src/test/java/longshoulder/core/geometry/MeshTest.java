@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
+import java.util.List;
+import longshoulder.core.geometry.Mesh.Arris.Sight;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -24,7 +26,7 @@ class MeshTest {
         Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10));
         assertThat(mesh.points()).hasSize(8);
         assertThat(mesh.triangles()).hasSize(12);
-        assertThat(mesh.edges()).hasSize(12);
+        assertThat(mesh.arrises()).hasSize(12);
         assertClosed(mesh);
         assertThat(mesh.volume()).isCloseTo(6000, within(1e-9));
     }
@@ -33,7 +35,7 @@ class MeshTest {
     void twoCellsSideBySide_haveTheSkinOfOneBox() {
         Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).plus(box(30, 0, 0, 50, 20, 10)));
         assertClosed(mesh);
-        assertThat(mesh.edges()).as("no edge along the seam").hasSize(12);
+        assertThat(mesh.arrises()).as("no edge along the seam").hasSize(12);
         assertThat(mesh.volume()).isCloseTo(10_000, within(1e-9));
     }
 
@@ -41,7 +43,7 @@ class MeshTest {
     void stackOfUnequalCells_isClosedAlongTheStep() {
         Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).plus(box(5, 5, 10, 15, 15, 30)));
         assertClosed(mesh);
-        assertThat(mesh.edges()).hasSize(24);
+        assertThat(mesh.arrises()).hasSize(24);
         assertThat(mesh.volume()).isCloseTo(6000 + 2000, within(1e-9));
     }
 
@@ -49,7 +51,7 @@ class MeshTest {
     void blindHole_isClosedAndHasItsFloor() {
         Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).minus(box(10, 5, 4, 20, 15, 11)));
         assertClosed(mesh);
-        assertThat(mesh.edges()).hasSize(24);
+        assertThat(mesh.arrises()).hasSize(24);
         assertThat(mesh.volume()).isCloseTo(6000 - 600, within(1e-9));
     }
 
@@ -57,7 +59,7 @@ class MeshTest {
     void throughHole_isClosed() {
         Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).minus(box(10, 5, -1, 20, 15, 11)));
         assertClosed(mesh);
-        assertThat(mesh.edges()).hasSize(24);
+        assertThat(mesh.arrises()).hasSize(24);
         // Euler: a ring has characteristic 0.
         assertThat(mesh.points().size() - mesh.triangles().size() * 3 / 2 + mesh.triangles().size()).isZero();
     }
@@ -67,15 +69,46 @@ class MeshTest {
         HalfSpace slant = HalfSpace.through(Vector3D.of(30, 0, 0), Vector3D.of(1, 0, 1));
         Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).clip(slant));
         assertClosed(mesh);
-        assertThat(mesh.edges()).hasSize(12);
+        assertThat(mesh.arrises()).hasSize(12);
         assertThat(mesh.volume()).isCloseTo(20 * 10 * 25, within(1e-9));
+    }
+
+    /** Just before an edge, as an eye looks at it, there is wood exactly where its two faces say so. */
+    @Property(tries = 200)
+    void arris_isHiddenByItsOwnWood(@ForAll @IntRange(min = -179, max = 179) int turn,
+            @ForAll @IntRange(min = -89, max = 89) int lift, @ForAll @IntRange(min = 0, max = 15) int left) {
+        Vector3D.Unit toEye = View.pictorial(turn + 0.3, lift + 0.4).toEye();
+        Solid block = box(0, 0, 0, 30, 20, 10).minus(box(left, 5, 4, left + 10, 25, 11));
+        for (Mesh.Arris arris : Mesh.of(block).arrises()) {
+            Vector3D before = arris.edge().from().lerp(arris.edge().to(), 0.37).add(toEye.multiply(1e-3));
+            boolean inWood = block.cells().stream()
+                    .anyMatch(cell -> cell.faces().stream().allMatch(face -> face.plane().distance(before) < 0));
+            assertThat(arris.sight(toEye)).as("%s", arris).isEqualTo(inWood ? Sight.HIDDEN : Sight.OPEN);
+        }
+    }
+
+    @Test
+    void arrisOfABox_seenSquarely() {
+        List<Mesh.Arris> box = Mesh.of(box(0, 0, 0, 30, 20, 10)).arrises();
+        assertThat(box).as("those of the back lie under those of the front, as do those that are mere points")
+                .filteredOn(arris -> arris.sight(View.FRONT.toEye()) == Sight.COVERED)
+                .allMatch(arris -> Math.max(arris.edge().from().getY(), arris.edge().to().getY()) == 20).hasSize(8);
+        assertThat(box).filteredOn(arris -> arris.sight(View.FRONT.toEye()) == Sight.HIDDEN).isEmpty();
+    }
+
+    /** Two blocks on a third: the edge between them runs on as one, now with wood beside it, now without. */
+    @Test
+    void arrisAlongWhichFacesChange_mayBeSeenFromAnywhere() {
+        Mesh step = Mesh.of(box(0, 0, 0, 30, 20, 10).plus(box(0, 20, 0, 15, 30, 10)).plus(box(15, 0, 10, 30, 20, 20)));
+        assertThat(step.arrises()).filteredOn(arris -> arris.shape() == Mesh.Arris.Shape.CHANGING).isNotEmpty()
+                .allMatch(arris -> arris.sight(View.FRONT.toEye()) == Sight.OPEN);
     }
 
     @Test
     void nothing_hasAnEmptySkin() {
         Mesh mesh = Mesh.of(Solid.NOTHING);
         assertThat(mesh.triangles()).isEmpty();
-        assertThat(mesh.edges()).isEmpty();
+        assertThat(mesh.arrises()).isEmpty();
     }
 
     @ParameterizedTest
