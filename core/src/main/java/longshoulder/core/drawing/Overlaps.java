@@ -1,12 +1,11 @@
 package longshoulder.core.drawing;
 
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import org.apache.commons.geometry.euclidean.twod.Vector2D;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Takes out lines that fall on others: of edges that lie behind each other only one is drawn, and none that is hidden
@@ -55,16 +54,61 @@ final class Overlaps {
         }
     }
 
-    private record Sized(Stroke stroke, double squared) {
+    /** Strokes at one place, their figures side by side: they are gone through some hundred thousand times a drawing. */
+    private static final class Bundle {
 
-        Sized(Stroke stroke) {
-            this(stroke, stroke.from().distanceSq(stroke.to()));
+        private static final int FIGURES = 5;
+
+        private final List<Stroke> strokes = new ArrayList<>();
+        /** Of each where it begins, where it goes from there, and the square of its length. */
+        private double[] figures = new double[4 * FIGURES];
+
+        void add(Stroke stroke) {
+            int at = FIGURES * strokes.size();
+            if (at == figures.length) {
+                figures = Arrays.copyOf(figures, 2 * at);
+            }
+            double wayX = stroke.to().getX() - stroke.from().getX();
+            double wayY = stroke.to().getY() - stroke.from().getY();
+            figures[at] = stroke.from().getX();
+            figures[at + 1] = stroke.from().getY();
+            figures[at + 2] = wayX;
+            figures[at + 3] = wayY;
+            figures[at + 4] = wayX * wayX + wayY * wayY;
+            strokes.add(stroke);
+        }
+
+        /** The first on which another one falls along its whole length. */
+        @Nullable
+        Stroke over(Stroke stroke) {
+            double fromX = stroke.from().getX();
+            double fromY = stroke.from().getY();
+            double toX = stroke.to().getX();
+            double toY = stroke.to().getY();
+            for (int i = 0; i < strokes.size(); i++) {
+                if (isOn(FIGURES * i, fromX, fromY) && isOn(FIGURES * i, toX, toY)) {
+                    return strokes.get(i);
+                }
+            }
+            return null;
+        }
+
+        private boolean isOn(int at, double pointX, double pointY) {
+            double offX = pointX - figures[at];
+            double offY = pointY - figures[at + 1];
+            double wayX = figures[at + 2];
+            double wayY = figures[at + 3];
+            double squared = figures[at + 4];
+            double across = wayX * offY - wayY * offX;
+            if (across * across > NEAR * NEAR * squared) {
+                return false;
+            }
+            double along = wayX * offX + wayY * offY;
+            return along > -NEAR * squared && along < (1 + NEAR) * squared;
         }
     }
 
-    private static final Comparator<Sized> LONGEST_FIRST = (one, other) -> Double.compare(other.squared, one.squared);
-
-    private final Map<Long, List<Stroke>> places = new HashMap<>();
+    private final Map<Long, Bundle> places = new HashMap<>();
     private final List<Stroke> kept = new ArrayList<>();
 
     private Overlaps() {}
@@ -78,71 +122,59 @@ final class Overlaps {
 
     /** The longest first: a shorter line may lie on a longer one, never the other way round. */
     private void keep(List<Stroke> strokes, Stroke.Kind kind) {
-        strokes.stream().filter(stroke -> stroke.kind() == kind).map(Sized::new).sorted(LONGEST_FIRST)
-                .map(Sized::stroke).forEachOrdered(this::keepUnlessCovered);
+        long[] order = new long[strokes.size()];
+        int count = 0;
+        for (int i = 0; i < order.length; i++) {
+            if (strokes.get(i).kind() == kind) {
+                order[count++] = longestFirst(strokes.get(i), i);
+            }
+        }
+        Arrays.sort(order, 0, count);
+        for (int i = 0; i < count; i++) {
+            keepUnlessCovered(strokes.get((int) order[i]));
+        }
+    }
+
+    /** The length in the upper half, longer ones lower, and the place in the list below it: such numbers are sorted at once. */
+    private static long longestFirst(Stroke stroke, int place) {
+        float squared = (float) stroke.from().distanceSq(stroke.to());
+        return ((long) (Integer.MAX_VALUE - Float.floatToIntBits(squared)) << Integer.SIZE) + place;
     }
 
     private void keep(Stroke stroke, Line line) {
         kept.add(stroke);
-        places.computeIfAbsent(line.place(), place -> new ArrayList<>()).add(stroke);
+        places.computeIfAbsent(line.place(), place -> new Bundle()).add(stroke);
     }
 
     private void keepUnlessCovered(Stroke stroke) {
         Line line = Line.of(stroke);
-        Optional<Stroke> over = over(stroke, line);
-        if (over.isEmpty()) {
+        Stroke over = over(stroke, line);
+        if (over == null) {
             keep(stroke, line);
-        } else if (stroke.kind() == Stroke.Kind.VISIBLE && !over.get().piece().equals(stroke.piece())) {
+        } else if (stroke.kind() == Stroke.Kind.VISIBLE && !over.piece().equals(stroke.piece())) {
             kept.add(stroke.as(Stroke.Kind.DOUBLED));
         }
     }
 
-    /** A line on which one falls along its whole length. */
-    private Optional<Stroke> over(Stroke stroke, Line line) {
-        long turn = next(line.turn);
-        long offset = next(line.offset);
-        return over(stroke, line.place())
-                .or(() -> over(stroke, Line.place(Math.round(line.turn), offset)))
-                .or(() -> over(stroke, Line.place(turn, Math.round(line.offset))))
-                .or(() -> over(stroke, Line.place(turn, offset)));
+    /** A line on which one falls along its whole length, if there is one at any place where it may lie. */
+    private @Nullable Stroke over(Stroke stroke, Line line) {
+        long[] turns = {Math.round(line.turn), next(line.turn)};
+        long[] offsets = {Math.round(line.offset), next(line.offset)};
+        for (long turn : turns) {
+            for (long offset : offsets) {
+                Bundle there = places.get(Line.place(turn, offset));
+                Stroke over = there == null ? null : there.over(stroke);
+                if (over != null) {
+                    return over;
+                }
+            }
+        }
+        return null;
     }
 
     /** The second nearest whole number. */
     private static long next(double at) {
         long nearest = Math.round(at);
         return at < nearest ? nearest - 1 : nearest + 1;
-    }
-
-    private Optional<Stroke> over(Stroke stroke, long place) {
-        List<Stroke> there = places.get(place);
-        if (there != null) {
-            for (Stroke other : there) {
-                if (covers(other, stroke)) {
-                    return Optional.of(other);
-                }
-            }
-        }
-        return Optional.empty();
-    }
-
-    private static boolean covers(Stroke over, Stroke under) {
-        return isOn(over, under.from()) && isOn(over, under.to());
-    }
-
-    /** In plain numbers: this is asked some hundred thousand times a drawing. */
-    private static boolean isOn(Stroke stroke, Vector2D point) {
-        double x = stroke.from().getX();
-        double y = stroke.from().getY();
-        double wayX = stroke.to().getX() - x;
-        double wayY = stroke.to().getY() - y;
-        double offX = point.getX() - x;
-        double offY = point.getY() - y;
-        double squared = wayX * wayX + wayY * wayY;
-        double across = wayX * offY - wayY * offX;
-        if (across * across > NEAR * NEAR * squared) {
-            return false;
-        }
-        double along = wayX * offX + wayY * offY;
-        return along > -NEAR * squared && along < (1 + NEAR) * squared;
     }
 }
