@@ -45,7 +45,7 @@ final class Assembled {
         List<Outside> outside = Outside.of(seen, Mesh.skinOf(seen)).stream().map(cell -> cell.with(closed)).toList();
         List<Cell> filling = piece.joints().stream().filter(joint -> !joint.isOpen())
                 .flatMap(joint -> joint.adds().cells().stream()).toList();
-        return new Shown(piece.id(), piece.solid(), piece.mesh(), outside, Hiding.of(seen.cells(), filling));
+        return new Shown(piece.id(), piece.form(), outside, Hiding.of(seen.cells(), filling));
     }
 
     private Stream<Joint> received(String piece) {

@@ -57,8 +57,8 @@ final class HiddenLines {
 
     private List<Stroke> strokes(List<Shown> drawn) {
         for (Shown piece : drawn) {
-            Shadow[] near = near(Extent.of(piece.solid().bounds().corners().stream().map(view::flat).toList()));
-            for (Mesh.Arris arris : piece.mesh().arrises()) {
+            Shadow[] near = near(Extent.of(piece.form().bounds().corners().stream().map(view::flat).toList()));
+            for (Mesh.Arris arris : piece.form().lines().arrises()) {
                 switch (arris.sight(view.toEye())) {
                     case OPEN -> cut(piece.piece(), arris.edge(), near);
                     case HIDDEN -> add(piece.piece(), arris.edge(), 0, 1, Stroke.Kind.HIDDEN);
@@ -66,7 +66,7 @@ final class HiddenLines {
                     }
                 }
             }
-            for (Mesh.Bend bend : piece.mesh().bends()) {
+            for (Mesh.Bend bend : piece.form().lines().bends()) {
                 if (bend.isOutline(view.toEye())) {
                     cut(piece.piece(), bend.edge(), near);
                 }

@@ -3,9 +3,11 @@ package longshoulder.core.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.geometry.Cell;
+import longshoulder.core.geometry.Form;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Polygon;
+import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.Plan;
@@ -16,12 +18,11 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * Something that a drawing shows: a piece as it stands, or moved away or cut open.
  *
  * @param piece id of what it is, or is a part of
- * @param solid its shape
- * @param mesh the skin of the solid
+ * @param form its shape
  * @param outside what is seen of it
  * @param hiding what hides all that lies behind it or inside it
  */
-public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside, List<Hiding> hiding) {
+public record Shown(String piece, Form form, List<Outside> outside, List<Hiding> hiding) {
 
     /**
      * A cell of what is seen.
@@ -55,8 +56,12 @@ public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside,
         hiding = List.copyOf(hiding);
     }
 
-    private Shown(String piece, Solid solid, Mesh mesh) {
-        this(piece, solid, mesh, Outside.of(solid, mesh.faces()), Hiding.of(solid.cells()));
+    private Shown(String piece, Form form) {
+        this(piece, form, Outside.of(form.solid(), form.mesh().faces()), Hiding.of(form.solid().cells()));
+    }
+
+    Solid solid() {
+        return form.solid();
     }
 
     /** All pieces of a plan as they stand, with their joints closed. */
@@ -66,26 +71,26 @@ public record Shown(String piece, Solid solid, Mesh mesh, List<Outside> outside,
 
     /** A piece by itself, whose joints are open. */
     static Shown alone(PlannedPiece piece) {
-        return new Shown(piece.id(), piece.solid(), piece.mesh());
+        return new Shown(piece.id(), piece.form());
     }
 
     /** A shape that is no whole piece. */
     public static Shown part(String piece, Solid solid) {
-        return new Shown(piece, solid, Mesh.of(solid));
+        return new Shown(piece, Form.of(solid, Pose.WORLD));
     }
 
     /** The same, elsewhere and away from what hides its joints: its skin is carried along and not made anew. */
     public Shown shifted(Vector3D by) {
-        return new Shown(piece, solid.moved(by), mesh.moved(by));
+        return new Shown(piece, form.moved(by));
     }
 
     /** Moved, in the world. */
     Shown moved(Vector3D by) {
-        return part(piece, solid.moved(by));
+        return part(piece, solid().moved(by));
     }
 
     /** What is left of it on one side of a plane. */
     Shown cutOpen(HalfSpace keep) {
-        return part(piece, solid.clip(keep));
+        return part(piece, solid().clip(keep));
     }
 }

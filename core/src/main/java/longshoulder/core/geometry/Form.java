@@ -1,6 +1,8 @@
 package longshoulder.core.geometry;
 
 import java.util.Objects;
+import java.util.stream.Stream;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,6 +19,8 @@ public final class Form {
     /** Carried twice they are the same, so that nobody has to wait for another. */
     private volatile @Nullable Solid solid;
     private volatile @Nullable Mesh mesh;
+    private volatile Mesh.@Nullable Lines lines;
+    private volatile @Nullable Bounds bounds;
 
     private Form(Solid made, Mesh skin, Pose from, Pose pose, Outline outline) {
         this.made = made;
@@ -47,12 +51,42 @@ public final class Form {
         return known;
     }
 
+    /** The same elsewhere. */
+    public Form moved(Vector3D by) {
+        return at(new Pose(pose.origin().add(by), pose.along(), pose.across(), pose.out()));
+    }
+
+    /** Whether nothing is left of the piece. */
+    public boolean isNothing() {
+        return made.isNothing();
+    }
+
     /** The box round it in the world, along the world's axes. */
     public Bounds bounds() {
-        Carry carry = Carry.of(from, pose);
-        return carry.parallel()
-                ? new Bounds(carry.point(made.bounds().least()), carry.point(made.bounds().greatest()))
-                : Bounds.of(skin.points().stream().map(carry::point).toList());
+        Bounds known = bounds;
+        if (known == null) {
+            Carry carry = Carry.of(from, pose);
+            known = carry.parallel()
+                    ? new Bounds(carry.point(made.bounds().least()), carry.point(made.bounds().greatest()))
+                    : Bounds.of(skin.points().stream().map(carry::point).toList());
+            bounds = known;
+        }
+        return known;
+    }
+
+    /** The corners of its skin in the piece's own frame of reference. */
+    public Stream<Vector3D> corners() {
+        return skin.points().stream().map(from::toLocal);
+    }
+
+    /** The lines of its skin in the world: all of it that most drawings ask for. */
+    public Mesh.Lines lines() {
+        Mesh.Lines known = lines;
+        if (known == null) {
+            known = pose.equals(from) ? skin.lines() : skin.lines().moved(Carry.of(from, pose));
+            lines = known;
+        }
+        return known;
     }
 
     /** The skin in the world. */

@@ -10,11 +10,28 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param triangles three indices into the points each, anticlockwise from outside; closed: every directed edge of a
  *        triangle is met by exactly one the other way
  * @param faces the same skin as flat convex polygons that lie edge to edge
- * @param arrises where the skin bends: the lines that a drawing shows; collinear stretches are joined
- * @param bends where it bends so little that only an outline shows them, as between the chords of a curve
+ * @param lines that a drawing shows
  */
-public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> faces, List<Arris> arrises,
-        List<Bend> bends) {
+public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> faces, Lines lines) {
+
+    /**
+     * The lines of a skin that a drawing shows.
+     *
+     * @param arrises where it bends; collinear stretches are joined
+     * @param bends where it bends so little that only an outline shows them, as between the chords of a curve
+     */
+    public record Lines(List<Arris> arrises, List<Bend> bends) {
+
+        public Lines {
+            arrises = List.copyOf(arrises);
+            bends = List.copyOf(bends);
+        }
+
+        Lines moved(Carry carry) {
+            return new Lines(arrises.stream().map(arris -> arris.moved(carry)).toList(),
+                    bends.stream().map(bend -> bend.moved(carry)).toList());
+        }
+    }
 
     /**
      * An edge that a drawing shows, with the directions of the two faces that meet in it.
@@ -48,6 +65,10 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
             return new Arris(edge, Vector3D.ZERO, Vector3D.ZERO, Shape.CHANGING);
         }
 
+        private Arris moved(Carry carry) {
+            return new Arris(edge.moved(carry), carry.direction(one), carry.direction(other), shape);
+        }
+
         public Sight sight(Vector3D toEye) {
             double first = Plain.dot(one, toEye);
             double second = Plain.dot(other, toEye);
@@ -66,6 +87,10 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
     /** An edge between two faces that pass smoothly into each other, with their directions. */
     public record Bend(Edge edge, Vector3D one, Vector3D other) {
 
+        private Bend moved(Carry carry) {
+            return new Bend(edge.moved(carry), carry.direction(one), carry.direction(other));
+        }
+
         /** Whether it is an outline to an eye: one face looks at it, the other away. */
         public boolean isOutline(Vector3D toEye) {
             return Plain.dot(one, toEye) > Tolerance.DIRECTION != Plain.dot(other, toEye) > Tolerance.DIRECTION;
@@ -81,6 +106,10 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
             return Plain.squaredDistance(one, other) < within * within;
         }
 
+        private Edge moved(Carry carry) {
+            return new Edge(carry.point(from), carry.point(to));
+        }
+
         boolean sameAs(Vector3D a, Vector3D b, double within) {
             return near(from, a, within) && near(to, b, within) || near(from, b, within) && near(to, a, within);
         }
@@ -90,8 +119,6 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
         points = List.copyOf(points);
         triangles = List.copyOf(triangles);
         faces = List.copyOf(faces);
-        arrises = List.copyOf(arrises);
-        bends = List.copyOf(bends);
     }
 
     /** The skin of a solid. */
@@ -113,14 +140,7 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
     Mesh moved(Carry carry) {
         return new Mesh(points.stream().map(carry::point).toList(), triangles,
                 faces.stream().map(face -> new Face(face.cell(), moved(face.polygon(), carry))).toList(),
-                arrises.stream().map(arris -> new Arris(moved(arris.edge(), carry), carry.direction(arris.one()),
-                        carry.direction(arris.other()), arris.shape())).toList(),
-                bends.stream().map(bend -> new Bend(moved(bend.edge(), carry), carry.direction(bend.one()),
-                        carry.direction(bend.other()))).toList());
-    }
-
-    private static Edge moved(Edge edge, Carry carry) {
-        return new Edge(carry.point(edge.from()), carry.point(edge.to()));
+                lines.moved(carry));
     }
 
     private static Polygon moved(Polygon polygon, Carry carry) {
@@ -129,7 +149,7 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
 
     /** Its edges in a piece's own frame of reference. */
     public Outline outline(Pose pose) {
-        return new Outline(arrises.stream().map(Arris::edge)
+        return new Outline(lines.arrises().stream().map(Arris::edge)
                 .map(edge -> new Edge(pose.toLocal(edge.from()), pose.toLocal(edge.to()))).toList());
     }
 

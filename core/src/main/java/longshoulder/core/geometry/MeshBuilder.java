@@ -43,7 +43,7 @@ final class MeshBuilder {
             triangulate(loops.get(i), corners.get(i).length);
         }
         Sheets.part(pool.points(), triangles);
-        return new Mesh(pool.points(), triangles, faces, arrises.sharp(), arrises.bends());
+        return new Mesh(pool.points(), triangles, faces, new Mesh.Lines(arrises.sharp(), arrises.bends()));
     }
 
     /** The skin before its points are made one. */

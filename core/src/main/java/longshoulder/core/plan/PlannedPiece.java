@@ -56,8 +56,7 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
 
     /** How long a blank must be for it, end to end along the grain, in millimetres: slanted ends reach beyond the arrises. */
     public double blank() {
-        DoubleSummaryStatistics along = mesh().points().stream().map(piece.pose()::toLocal)
-                .mapToDouble(Vector3D::getX).summaryStatistics();
+        DoubleSummaryStatistics along = form.corners().mapToDouble(Vector3D::getX).summaryStatistics();
         return along.getMax() - along.getMin();
     }
 
@@ -69,6 +68,6 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
 
     /** The lowest corner of its skin in its own frame of reference along the grain: negative where a tenon stands out. */
     public double tip() {
-        return mesh().points().stream().map(piece.pose()::toLocal).mapToDouble(Vector3D::getX).min().orElse(0);
+        return form.corners().mapToDouble(Vector3D::getX).min().orElse(0);
     }
 }

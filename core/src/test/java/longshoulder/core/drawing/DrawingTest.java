@@ -202,7 +202,7 @@ class DrawingTest {
             @ForAll @DoubleRange(min = -80, max = 80) double lift) {
         Plan made = Planner.plan(project);
         View view = View.pictorial(turn, lift);
-        double edges = made.pieces().stream().flatMap(piece -> piece.mesh().arrises().stream())
+        double edges = made.pieces().stream().flatMap(piece -> piece.mesh().lines().arrises().stream())
                 .filter(arris -> arris.sight(view.toEye()) != Mesh.Arris.Sight.COVERED).map(Mesh.Arris::edge)
                 .mapToDouble((Mesh.Edge edge) -> view.flat(edge.from()).distance(view.flat(edge.to()))).sum();
         assertThat(length(new HiddenLines(Shown.all(made), view, true).strokes())).isCloseTo(edges,

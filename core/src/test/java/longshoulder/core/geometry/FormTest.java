@@ -50,7 +50,7 @@ class FormTest {
         }
         Skins.assertClosed(carried.mesh());
         assertThat(carried.mesh().volume()).isCloseTo(carried.solid().volume(), within(0.01));
-        assertThat(carried.mesh().arrises()).hasSameSizeAs(made.mesh().arrises());
+        assertThat(carried.mesh().lines().arrises()).hasSameSizeAs(made.mesh().lines().arrises());
     }
 
     @Test

@@ -26,7 +26,7 @@ class MeshTest {
         Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10));
         assertThat(mesh.points()).hasSize(8);
         assertThat(mesh.triangles()).hasSize(12);
-        assertThat(mesh.arrises()).hasSize(12);
+        assertThat(mesh.lines().arrises()).hasSize(12);
         assertClosed(mesh);
         assertThat(mesh.volume()).isCloseTo(6000, within(1e-9));
     }
@@ -35,7 +35,7 @@ class MeshTest {
     void twoCellsSideBySide_haveTheSkinOfOneBox() {
         Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).plus(box(30, 0, 0, 50, 20, 10)));
         assertClosed(mesh);
-        assertThat(mesh.arrises()).as("no edge along the seam").hasSize(12);
+        assertThat(mesh.lines().arrises()).as("no edge along the seam").hasSize(12);
         assertThat(mesh.volume()).isCloseTo(10_000, within(1e-9));
     }
 
@@ -43,7 +43,7 @@ class MeshTest {
     void stackOfUnequalCells_isClosedAlongTheStep() {
         Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).plus(box(5, 5, 10, 15, 15, 30)));
         assertClosed(mesh);
-        assertThat(mesh.arrises()).hasSize(24);
+        assertThat(mesh.lines().arrises()).hasSize(24);
         assertThat(mesh.volume()).isCloseTo(6000 + 2000, within(1e-9));
     }
 
@@ -51,7 +51,7 @@ class MeshTest {
     void blindHole_isClosedAndHasItsFloor() {
         Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).minus(box(10, 5, 4, 20, 15, 11)));
         assertClosed(mesh);
-        assertThat(mesh.arrises()).hasSize(24);
+        assertThat(mesh.lines().arrises()).hasSize(24);
         assertThat(mesh.volume()).isCloseTo(6000 - 600, within(1e-9));
     }
 
@@ -59,7 +59,7 @@ class MeshTest {
     void throughHole_isClosed() {
         Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).minus(box(10, 5, -1, 20, 15, 11)));
         assertClosed(mesh);
-        assertThat(mesh.arrises()).hasSize(24);
+        assertThat(mesh.lines().arrises()).hasSize(24);
         // Euler: a ring has characteristic 0.
         assertThat(mesh.points().size() - mesh.triangles().size() * 3 / 2 + mesh.triangles().size()).isZero();
     }
@@ -69,7 +69,7 @@ class MeshTest {
         HalfSpace slant = HalfSpace.through(Vector3D.of(30, 0, 0), Vector3D.of(1, 0, 1));
         Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).clip(slant));
         assertClosed(mesh);
-        assertThat(mesh.arrises()).hasSize(12);
+        assertThat(mesh.lines().arrises()).hasSize(12);
         assertThat(mesh.volume()).isCloseTo(20 * 10 * 25, within(1e-9));
     }
 
@@ -79,7 +79,7 @@ class MeshTest {
             @ForAll @IntRange(min = -89, max = 89) int lift, @ForAll @IntRange(min = 0, max = 15) int left) {
         Vector3D.Unit toEye = View.pictorial(turn + 0.3, lift + 0.4).toEye();
         Solid block = box(0, 0, 0, 30, 20, 10).minus(box(left, 5, 4, left + 10, 25, 11));
-        for (Mesh.Arris arris : Mesh.of(block).arrises()) {
+        for (Mesh.Arris arris : Mesh.of(block).lines().arrises()) {
             Vector3D before = arris.edge().from().lerp(arris.edge().to(), 0.37).add(toEye.multiply(1e-3));
             boolean inWood = block.cells().stream()
                     .anyMatch(cell -> cell.faces().stream().allMatch(face -> face.plane().distance(before) < 0));
@@ -89,7 +89,7 @@ class MeshTest {
 
     @Test
     void arrisOfABox_seenSquarely() {
-        List<Mesh.Arris> box = Mesh.of(box(0, 0, 0, 30, 20, 10)).arrises();
+        List<Mesh.Arris> box = Mesh.of(box(0, 0, 0, 30, 20, 10)).lines().arrises();
         assertThat(box).as("those of the back lie under those of the front, as do those that are mere points")
                 .filteredOn(arris -> arris.sight(View.FRONT.toEye()) == Sight.COVERED)
                 .allMatch(arris -> Math.max(arris.edge().from().getY(), arris.edge().to().getY()) == 20).hasSize(8);
@@ -100,7 +100,7 @@ class MeshTest {
     @Test
     void arrisAlongWhichFacesChange_mayBeSeenFromAnywhere() {
         Mesh step = Mesh.of(box(0, 0, 0, 30, 20, 10).plus(box(0, 20, 0, 15, 30, 10)).plus(box(15, 0, 10, 30, 20, 20)));
-        assertThat(step.arrises()).filteredOn(arris -> arris.shape() == Mesh.Arris.Shape.CHANGING).isNotEmpty()
+        assertThat(step.lines().arrises()).filteredOn(arris -> arris.shape() == Mesh.Arris.Shape.CHANGING).isNotEmpty()
                 .allMatch(arris -> arris.sight(View.FRONT.toEye()) == Sight.OPEN);
     }
 
@@ -108,7 +108,7 @@ class MeshTest {
     void nothing_hasAnEmptySkin() {
         Mesh mesh = Mesh.of(Solid.NOTHING);
         assertThat(mesh.triangles()).isEmpty();
-        assertThat(mesh.arrises()).isEmpty();
+        assertThat(mesh.lines().arrises()).isEmpty();
     }
 
     @ParameterizedTest

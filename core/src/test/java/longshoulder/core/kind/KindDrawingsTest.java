@@ -138,8 +138,9 @@ class KindDrawingsTest {
             }
             List<Shown> apart = detail.apart(1);
             // Cut out of the whole pieces, recesses may come to touch along the cut.
-            apart.forEach(part -> Skins.assertBalanced(part.mesh()));
-            assertThat(apart.get(0).solid().and(apart.get(1).solid()).volume()).as(joint.id()).isLessThan(1e-6);
+            apart.forEach(part -> Skins.assertBalanced(part.form().mesh()));
+            assertThat(apart.get(0).form().solid().and(apart.get(1).form().solid()).volume()).as(joint.id())
+                    .isLessThan(1e-6);
         }
     }
 

@@ -104,7 +104,7 @@ class ManyPiecesTest {
         for (PlannedPiece piece : Planner.plan(project).pieces()) {
             Mesh own = Mesh.of(piece.solid());
             assertThat(piece.mesh().triangles()).hasSameSizeAs(own.triangles());
-            assertThat(piece.mesh().arrises()).hasSameSizeAs(own.arrises());
+            assertThat(piece.mesh().lines().arrises()).hasSameSizeAs(own.lines().arrises());
             assertThat(piece.mesh().volume()).isCloseTo(own.volume(), within(1e-6 * own.volume()));
             for (int i = 0; i < own.points().size(); i++) {
                 assertThat(piece.mesh().points().get(i).distance(own.points().get(i))).isLessThan(1e-6);

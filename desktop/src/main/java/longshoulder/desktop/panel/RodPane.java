@@ -81,7 +81,7 @@ public final class RodPane extends Pane implements Themed {
         boolean room = getWidth() >= 2 * SIDE + 10;
         if (room && plan.has(bench.pieceProperty().get())) {
             PlannedPiece piece = plan.piece(bench.pieceProperty().get());
-            if (!piece.solid().isNothing()) {
+            if (!piece.form().isNothing()) {
                 draw(piece, nodes);
             }
         }

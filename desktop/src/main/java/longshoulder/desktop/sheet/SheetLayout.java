@@ -79,10 +79,10 @@ final class SheetLayout {
         if (at.apart() == 0) {
             return Drawing.visibleOf(shown, at.eye());
         }
-        Vector3D middle = middle(pieces.stream().map(piece -> piece.solid().bounds()).reduce(SheetLayout::both)
+        Vector3D middle = middle(pieces.stream().map(piece -> piece.form().bounds()).reduce(SheetLayout::both)
                 .orElseThrow());
         return Drawing.visibleOf(shown.stream().map(piece -> piece
-                .shifted(middle(piece.solid().bounds()).subtract(middle).multiply(at.apart() * FARTHEST))).toList(),
+                .shifted(middle(piece.form().bounds()).subtract(middle).multiply(at.apart() * FARTHEST))).toList(),
                 at.eye());
     }
 
