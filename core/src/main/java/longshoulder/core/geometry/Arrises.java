@@ -15,6 +15,9 @@ final class Arrises {
     /** By the cosine: faces that meet at less than 0.8° are chords of one curve, and no line is drawn between them. */
     private static final double SMOOTH = Math.cos(Math.toRadians(0.8));
 
+    /** By the cosine: faces of something round that meet at less than 31° are its facets, of which it has at least twelve. */
+    private static final double FACETS = Math.cos(Math.toRadians(31));
+
     /** What bends less than this, by the cosine, is flat but for the noise of doubles. */
     private static final double FLAT = 1 - 1e-10;
 
@@ -32,6 +35,7 @@ final class Arrises {
         private final int from;
         private final int to;
         private final Vector3D first;
+        private final boolean round;
         /** Whether the first face is walked round from the lesser point to the greater. */
         private final boolean upwards;
         private @Nullable Vector3D second;
@@ -39,17 +43,18 @@ final class Arrises {
         private boolean sharp;
         private boolean joined;
 
-        Stretch(int from, int to, Vector3D first, boolean upwards) {
+        Stretch(int from, int to, HalfSpace first, boolean upwards) {
             this.from = from;
             this.to = to;
-            this.first = first;
+            this.first = first.normal();
+            this.round = first.round();
             this.upwards = upwards;
         }
 
-        void meets(Vector3D normal) {
-            second = normal;
+        void meets(HalfSpace face) {
+            second = face.normal();
             faces++;
-            sharp |= Plain.dot(normal, first) < SMOOTH;
+            sharp |= Plain.dot(face.normal(), first) < (round && face.round() ? FACETS : SMOOTH);
         }
 
         boolean liesBetweenTheFacesOf(Stretch other) {
@@ -75,23 +80,23 @@ final class Arrises {
         }
     }
 
-    /** Takes in a face: the points round it, and which way it looks. */
-    void add(int[] loop, Vector3D normal) {
+    /** Takes in a face: the points round it, and its plane. */
+    void add(int[] loop, HalfSpace face) {
         for (int i = 0; i < loop.length; i++) {
             int one = loop[i];
             int other = loop[(i + 1) % loop.length];
-            meet(Math.min(one, other), Math.max(one, other), normal, one < other);
+            meet(Math.min(one, other), Math.max(one, other), face, one < other);
         }
     }
 
-    private void meet(int lesser, int greater, Vector3D normal, boolean upwards) {
+    private void meet(int lesser, int greater, HalfSpace face, boolean upwards) {
         for (Stretch known : from.get(lesser)) {
             if (known.to == greater) {
-                known.meets(normal);
+                known.meets(face);
                 return;
             }
         }
-        Stretch stretch = new Stretch(lesser, greater, normal, upwards);
+        Stretch stretch = new Stretch(lesser, greater, face, upwards);
         from.get(lesser).add(stretch);
         all.add(stretch);
     }

@@ -32,8 +32,11 @@ record Carry(Pose from, Pose to, boolean parallel, Vector3D by) {
     }
 
     HalfSpace plane(HalfSpace plane) {
-        return parallel
-                ? plane.moved(Plain.dot(plane.normal(), by))
-                : HalfSpace.through(point(plane.normal().multiply(plane.offset())), direction(plane.normal()));
+        if (parallel) {
+            return plane.moved(Plain.dot(plane.normal(), by));
+        }
+        HalfSpace carried = HalfSpace.through(point(plane.normal().multiply(plane.offset())),
+                direction(plane.normal()));
+        return plane.round() ? carried.rounded() : carried;
     }
 }

@@ -97,6 +97,16 @@ public final class Cell {
         return new Cell(points, points.length, planes, loops);
     }
 
+    /** The prism over the outline of something round, whose corners are those of its facets. */
+    public static Cell round(Pose pose, double x0, double x1, double[] y, double[] z) {
+        Cell prism = prism(pose, x0, x1, y, z);
+        HalfSpace[] planes = prism.planes.clone();
+        for (int side = 2; side < planes.length; side++) {
+            planes[side] = planes[side].rounded();
+        }
+        return new Cell(prism.points, prism.distinct, planes, prism.loops);
+    }
+
     /**
      * The sides of an outline, each by the number of the corner at which it begins. Those along the axes come first: what the prism is cut out
      * of then falls into large parts before small ones.

@@ -7,8 +7,14 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  *
  * @param normal unit, pointing out of the half space
  * @param offset distance of the boundary from the origin along the normal, in millimetres
+ * @param round whether the boundary stands for a part of something round: no line is drawn between two such
  */
-public record HalfSpace(Vector3D.Unit normal, double offset) {
+public record HalfSpace(Vector3D.Unit normal, double offset, boolean round) {
+
+    /** One whose boundary is flat. */
+    public HalfSpace(Vector3D.Unit normal, double offset) {
+        this(normal, offset, false);
+    }
 
     /** The half space whose boundary passes through a point. */
     public static HalfSpace through(Vector3D point, Vector3D normal) {
@@ -23,7 +29,12 @@ public record HalfSpace(Vector3D.Unit normal, double offset) {
 
     /** The same boundary, moved outwards by a distance. */
     public HalfSpace moved(double outwards) {
-        return new HalfSpace(normal, offset + outwards);
+        return new HalfSpace(normal, offset + outwards, round);
+    }
+
+    /** The same, as a part of something round. */
+    HalfSpace rounded() {
+        return new HalfSpace(normal, offset, true);
     }
 
     /** The point in which three boundaries cut each other; they must not be parallel to one line. */
@@ -36,7 +47,7 @@ public record HalfSpace(Vector3D.Unit normal, double offset) {
 
     /** Everything else. */
     public HalfSpace complement() {
-        return new HalfSpace(normal.negate(), -offset);
+        return new HalfSpace(normal.negate(), -offset, round);
     }
 
     /** Whether both have the same boundary, facing opposite ways. */

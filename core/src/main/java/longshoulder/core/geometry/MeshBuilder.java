@@ -37,7 +37,7 @@ final class MeshBuilder {
         }
         Arrises arrises = new Arrises(pool.points());
         for (int i = 0; i < loops.size(); i++) {
-            arrises.add(loops.get(i), skin.get(i).plane().normal());
+            arrises.add(loops.get(i), skin.get(i).plane());
         }
         for (int i = 0; i < loops.size(); i++) {
             triangulate(loops.get(i), corners.get(i).length);

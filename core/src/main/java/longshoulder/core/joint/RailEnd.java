@@ -150,7 +150,7 @@ record RailEnd(Meeting meeting) {
                     + out * Math.cos(turn);
             z[i] = (i < 2 * quarter ? s.z1() - s.radius() : s.z0() + s.radius()) + out * Math.sin(turn);
         }
-        return Cell.prism(pose, from, to, y, z);
+        return Cell.round(pose, from, to, y, z);
     }
 
     /** As many in a quarter of a round as keep it within {@link #OFF_ROUND}. */

@@ -104,6 +104,24 @@ class MeshTest {
                 .allMatch(arris -> arris.sight(View.FRONT.toEye()) == Sight.OPEN);
     }
 
+    /** Something round has lines round its ends, and along it only where it is an outline. */
+    @Test
+    void round_hasNoLinesAlongItsFacets() {
+        double[] y = new double[24];
+        double[] z = new double[24];
+        Arrays.setAll(y, i -> 5 * Math.cos(Math.PI * i / 12));
+        Arrays.setAll(z, i -> 5 * Math.sin(Math.PI * i / 12));
+        Mesh prism = Mesh.of(new Solid(List.of(Cell.prism(Pose.WORLD, 0, 30, y, z))));
+        assertThat(prism.lines().arrises()).hasSize(72);
+        Solid peg = new Solid(List.of(Cell.round(Pose.WORLD, 0, 30, y, z)));
+        for (Mesh round : List.of(Mesh.of(peg), Mesh.of(box(-1, -9, -9, 29, 9, 9).minus(peg)))) {
+            assertThat(round.lines().bends()).hasSize(24);
+            assertThat(round.lines().bends()).filteredOn(bend -> bend.isOutline(View.FRONT.toEye())).hasSize(2);
+        }
+        Pose turned = new Pose(Vector3D.of(1, 2, 3), Vector3D.Unit.PLUS_Z, Vector3D.Unit.PLUS_X, Vector3D.Unit.PLUS_Y);
+        assertThat(Mesh.of(peg.moved(Carry.of(Pose.WORLD, turned))).lines().bends()).hasSize(24);
+    }
+
     @Test
     void nothing_hasAnEmptySkin() {
         Mesh mesh = Mesh.of(Solid.NOTHING);
