@@ -10,7 +10,7 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.drawing.Shown.Outside;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Cell;
-import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Skin;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.Cutting;
@@ -42,10 +42,12 @@ final class Assembled {
     private Shown shown(PlannedPiece piece) {
         Solid seen = seen(piece);
         List<Joint> closed = received(piece.id()).filter(joint -> !joint.isOpen()).toList();
-        List<Outside> outside = Outside.of(seen, Mesh.skinOf(seen)).stream().map(cell -> cell.with(closed)).toList();
+        // Tenons hide nothing that is not hidden without them, but the wood goes on in them.
         List<Cell> filling = piece.joints().stream().filter(joint -> !joint.isOpen())
                 .flatMap(joint -> joint.adds().cells().stream()).toList();
-        return new Shown(piece.id(), piece.form(), outside, Hiding.of(seen.cells(), filling));
+        Skin skin = Skin.of(seen.cells(), filling);
+        List<Outside> outside = Outside.of(seen, skin).stream().map(cell -> cell.with(closed)).toList();
+        return new Shown(piece.id(), piece.form(), outside, Hiding.of(seen.cells(), skin));
     }
 
     private Stream<Joint> received(String piece) {

@@ -6,8 +6,8 @@ import java.util.stream.Stream;
 import longshoulder.core.frame.Dimension;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.HalfSpace;
-import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Pose;
+import longshoulder.core.geometry.Skin;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.geometry.View;
@@ -74,10 +74,11 @@ public final class JointDetail {
     public List<Patch> cutFaces(SectionPlane section) {
         HalfSpace plane = plane(section);
         View view = view(section);
-        return section(section).stream().flatMap(part -> part.form().mesh().faces().stream().map(Mesh.Face::polygon)
-                .filter(face -> face.plane().normal().dot(plane.normal()) > 1 - Tolerance.DIRECTION
-                        && Math.abs(face.plane().offset() - plane.offset()) < Tolerance.LENGTH)
-                .map(face -> new Patch(part.piece(), face.corners().stream().map(view::flat).toList(), 1, 0)))
+        return section(section)
+                .stream().flatMap(part -> part.form().mesh().skin().faces().stream().map(Skin.Face::polygon)
+                        .filter(face -> face.plane().normal().dot(plane.normal()) > 1 - Tolerance.DIRECTION
+                                && Math.abs(face.plane().offset() - plane.offset()) < Tolerance.LENGTH)
+                        .map(face -> new Patch(part.piece(), face.corners().stream().map(view::flat).toList(), 1, 0)))
                 .toList();
     }
 

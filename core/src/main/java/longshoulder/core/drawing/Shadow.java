@@ -43,7 +43,7 @@ final class Shadow {
                 away.add(plane);
             } else {
                 // Lines along a seam seen edge on are hidden by the wood on both sides of it, not seen through a crack.
-                sides.add(hiding.seams().contains(i) ? plane.moved(SEAM) : plane);
+                sides.add(hiding.seams().get(i) ? plane.moved(SEAM) : plane);
             }
         }
         box = Extent.of(cell.corners().stream().map(view::flat).toList());

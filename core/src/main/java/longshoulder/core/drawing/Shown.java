@@ -5,9 +5,9 @@ import java.util.List;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.Form;
 import longshoulder.core.geometry.HalfSpace;
-import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.Pose;
+import longshoulder.core.geometry.Skin;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.Plan;
@@ -32,10 +32,10 @@ public record Shown(String piece, Form form, List<Outside> outside, List<Hiding>
      */
     record Outside(Cell cell, List<Polygon> faces, List<Inlay> inlays) {
 
-        static List<Outside> of(Solid solid, List<Mesh.Face> skin) {
+        static List<Outside> of(Solid solid, Skin skin) {
             List<List<Polygon>> faces = new ArrayList<>();
             solid.cells().forEach(cell -> faces.add(new ArrayList<>()));
-            skin.forEach(face -> faces.get(face.cell()).add(face.polygon()));
+            skin.faces().forEach(face -> faces.get(face.cell()).add(face.polygon()));
             List<Outside> cells = new ArrayList<>();
             for (int i = 0; i < faces.size(); i++) {
                 cells.add(new Outside(solid.cells().get(i), faces.get(i), List.of()));
@@ -57,7 +57,8 @@ public record Shown(String piece, Form form, List<Outside> outside, List<Hiding>
     }
 
     private Shown(String piece, Form form) {
-        this(piece, form, Outside.of(form.solid(), form.mesh().faces()), Hiding.of(form.solid().cells()));
+        this(piece, form, Outside.of(form.solid(), form.mesh().skin()),
+                Hiding.of(form.solid().cells(), form.mesh().skin()));
     }
 
     Solid solid() {

@@ -9,10 +9,10 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param points the corners, in millimetres
  * @param triangles three indices into the points each, anticlockwise from outside; closed: every directed edge of a
  *        triangle is met by exactly one the other way
- * @param faces the same skin as flat convex polygons that lie edge to edge
+ * @param skin the same before it was cut into triangles, as flat polygons that lie edge to edge
  * @param lines that a drawing shows
  */
-public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> faces, Lines lines) {
+public record Mesh(List<Vector3D> points, List<int[]> triangles, Skin skin, Lines lines) {
 
     /**
      * The lines of a skin that a drawing shows.
@@ -97,9 +97,6 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
         }
     }
 
-    /** A part of the skin, and which cell of the solid it bounds. */
-    public record Face(int cell, Polygon polygon) {}
-
     /** A straight edge between two corners. */
     public record Edge(Vector3D from, Vector3D to) {
         private static boolean near(Vector3D one, Vector3D other, double within) {
@@ -118,17 +115,11 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
     public Mesh {
         points = List.copyOf(points);
         triangles = List.copyOf(triangles);
-        faces = List.copyOf(faces);
     }
 
     /** The skin of a solid. */
     public static Mesh of(Solid solid) {
         return new MeshBuilder(solid).build();
-    }
-
-    /** The faces alone: no points are made one for them. */
-    public static List<Face> skinOf(Solid solid) {
-        return MeshBuilder.faces(solid);
     }
 
     /** The same skin elsewhere. */
@@ -139,12 +130,8 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, List<Face> face
     /** The same skin on an equal piece that stands elsewhere. */
     Mesh moved(Carry carry) {
         return new Mesh(points.stream().map(carry::point).toList(), triangles,
-                faces.stream().map(face -> new Face(face.cell(), moved(face.polygon(), carry))).toList(),
+                skin.moved(carry),
                 lines.moved(carry));
-    }
-
-    private static Polygon moved(Polygon polygon, Carry carry) {
-        return new Polygon(carry.plane(polygon.plane()), polygon.corners().stream().map(carry::point).toList());
     }
 
     /** Its edges in a piece's own frame of reference. */

@@ -26,8 +26,8 @@ final class MeshBuilder {
     }
 
     Mesh build() {
-        List<Mesh.Face> faces = faces(solid);
-        faces.forEach(face -> skin.add(face.polygon()));
+        Skin whole = Skin.of(solid);
+        whole.faces().forEach(face -> skin.add(face.polygon()));
         List<int[]> corners = new ArrayList<>();
         for (Polygon face : skin) {
             corners.add(face.corners().stream().mapToInt(pool::indexOf).toArray());
@@ -43,32 +43,7 @@ final class MeshBuilder {
             triangulate(loops.get(i), corners.get(i).length);
         }
         Sheets.part(pool.points(), triangles);
-        return new Mesh(pool.points(), triangles, faces, new Mesh.Lines(arrises.sharp(), arrises.bends()));
-    }
-
-    /** The skin before its points are made one. */
-    static List<Mesh.Face> faces(Solid solid) {
-        List<Mesh.Face> faces = new ArrayList<>();
-        Sides sides = new Sides(solid.cells());
-        for (Sides.Side side : sides.all()) {
-            for (Polygon part : exposed(side, sides)) {
-                faces.add(new Mesh.Face(side.cell(), part));
-            }
-        }
-        return faces;
-    }
-
-    /** What of a face has no wood of another cell against it. */
-    private static List<Polygon> exposed(Sides.Side side, Sides sides) {
-        List<Polygon> parts = List.of(side.face());
-        for (Sides.Side other : sides.against(side)) {
-            List<Polygon> rest = new ArrayList<>();
-            for (Polygon part : parts) {
-                rest.addAll(part.minus(other.face()));
-            }
-            parts = rest;
-        }
-        return parts;
+        return new Mesh(pool.points(), triangles, whole, new Mesh.Lines(arrises.sharp(), arrises.bends()));
     }
 
     /** @param corners where the loop's points really lie in this face */

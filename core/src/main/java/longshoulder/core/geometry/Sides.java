@@ -6,10 +6,9 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * The faces of all cells of a solid, in the order of the cells, so that those that lie against a face are found among the few at
- * the same distance from the origin.
+ * The faces of some cells, so that those that lie against a face are found among the few at the same distance from the origin.
  */
-public final class Sides {
+final class Sides {
 
     /**
      * One face.
@@ -17,33 +16,40 @@ public final class Sides {
      * @param number its place among all
      * @param cell the number of its cell
      */
-    public record Side(int number, int cell, Polygon face, Bounds box) {}
+    record Side(int number, int cell, Polygon face, Bounds box) {}
 
-    private final List<Side> all = new ArrayList<>();
+    private final List<List<Side>> byCell = new ArrayList<>();
     private final Side[] byOffset;
     private final double[] offsets;
 
-    public Sides(List<Cell> cells) {
-        for (int i = 0; i < cells.size(); i++) {
-            for (Polygon face : cells.get(i).faces()) {
-                all.add(new Side(all.size(), i, face, Bounds.of(face.corners())));
-            }
-        }
+    /** @param others follow the cells in their numbers */
+    Sides(List<Cell> cells, List<Cell> others) {
+        List<Side> all = new ArrayList<>();
+        cells.forEach(cell -> add(cell, all));
+        others.forEach(cell -> add(cell, all));
         byOffset = all.toArray(Side[]::new);
         Arrays.sort(byOffset, Comparator.comparingDouble(Sides::offset));
         offsets = Arrays.stream(byOffset).mapToDouble(Sides::offset).toArray();
+    }
+
+    private void add(Cell cell, List<Side> all) {
+        int first = all.size();
+        for (Polygon face : cell.faces()) {
+            all.add(new Side(all.size(), byCell.size(), face, Bounds.of(face.corners())));
+        }
+        byCell.add(List.copyOf(all.subList(first, all.size())));
     }
 
     private static double offset(Side side) {
         return side.face().plane().offset();
     }
 
-    /** All, in the order of the cells. */
-    public List<Side> all() {
-        return all;
+    /** The faces of a cell. */
+    List<Side> of(int cell) {
+        return byCell.get(cell);
     }
 
-    /** Those that touch a face in the same plane from the other side, in the order of all. */
+    /** Those that touch a face in the same plane from the other side, in the order of the cells. */
     List<Side> against(Side side) {
         List<Side> found = new ArrayList<>();
         for (int i = firstFacing(side); isAsFar(i, side); i++) {
@@ -54,17 +60,6 @@ public final class Sides {
         }
         found.sort(Comparator.comparingInt(Side::number));
         return found;
-    }
-
-    /** Whether another cell has a face in the same plane that looks the other way. */
-    public boolean isFaced(Side side) {
-        for (int i = firstFacing(side); isAsFar(i, side); i++) {
-            Side other = byOffset[i];
-            if (other.cell != side.cell && side.face.plane().faces(other.face.plane())) {
-                return true;
-            }
-        }
-        return false;
     }
 
     private int firstFacing(Side side) {

@@ -15,6 +15,7 @@ import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Skin;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Skins;
 import longshoulder.core.joint.Joint;
@@ -109,10 +110,10 @@ class ManyPiecesTest {
             for (int i = 0; i < own.points().size(); i++) {
                 assertThat(piece.mesh().points().get(i).distance(own.points().get(i))).isLessThan(1e-6);
             }
-            for (int i = 0; i < own.faces().size(); i++) {
-                Mesh.Face carried = piece.mesh().faces().get(i);
-                assertThat(carried.cell()).isEqualTo(own.faces().get(i).cell());
-                assertThat(carried.polygon().plane().normal().dot(own.faces().get(i).polygon().plane().normal()))
+            for (int i = 0; i < own.skin().faces().size(); i++) {
+                Skin.Face carried = piece.mesh().skin().faces().get(i);
+                assertThat(carried.cell()).isEqualTo(own.skin().faces().get(i).cell());
+                assertThat(carried.polygon().plane().normal().dot(own.skin().faces().get(i).polygon().plane().normal()))
                         .isCloseTo(1, within(1e-9));
             }
         }
