@@ -6,7 +6,7 @@ import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
-import org.apache.commons.geometry.euclidean.twod.Vector2D;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * A view of some pieces: what a pen has to draw, in true size.
@@ -69,8 +69,8 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
 
     /** The box round what would be drawn: the outermost edges are always seen, so that nothing has to be hidden to know it. */
     public static Extent extentOf(List<Shown> shown, View view) {
-        List<Vector2D> corners = shown.stream().flatMap(piece -> piece.solid().cells().stream())
-                .flatMap(cell -> cell.corners().stream()).map(view::flat).toList();
-        return corners.isEmpty() ? new Extent(0, 0, 0, 0) : Extent.of(corners);
+        List<Vector3D> corners = shown.stream().flatMap(piece -> piece.solid().cells().stream())
+                .flatMap(cell -> cell.corners().stream()).toList();
+        return corners.isEmpty() ? new Extent(0, 0, 0, 0) : Extent.of(corners, view);
     }
 }

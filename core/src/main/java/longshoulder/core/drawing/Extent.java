@@ -1,6 +1,9 @@
 package longshoulder.core.drawing;
 
 import java.util.List;
+import longshoulder.core.geometry.Plain;
+import longshoulder.core.geometry.View;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /** The box round a drawing, or round something in it, in millimetres; all zero for an empty one. */
@@ -17,6 +20,23 @@ public record Extent(double left, double low, double right, double high) {
             low = Math.min(low, point.getY());
             right = Math.max(right, point.getX());
             high = Math.max(high, point.getY());
+        }
+        return new Extent(left, low, right, high);
+    }
+
+    /** The box round some points of the world, at least one, in a view. */
+    static Extent of(List<Vector3D> points, View view) {
+        double left = Double.POSITIVE_INFINITY;
+        double low = Double.POSITIVE_INFINITY;
+        double right = Double.NEGATIVE_INFINITY;
+        double high = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < points.size(); i++) {
+            double x = Plain.dot(view.right(), points.get(i));
+            double y = Plain.dot(view.up(), points.get(i));
+            left = Math.min(left, x);
+            low = Math.min(low, y);
+            right = Math.max(right, x);
+            high = Math.max(high, y);
         }
         return new Extent(left, low, right, high);
     }

@@ -57,7 +57,7 @@ final class HiddenLines {
 
     private List<Stroke> strokes(List<Shown> drawn) {
         for (Shown piece : drawn) {
-            Shadow[] near = near(Extent.of(piece.form().bounds().corners().stream().map(view::flat).toList()));
+            Shadow[] near = near(Extent.of(piece.form().bounds().corners(), view));
             for (Mesh.Arris arris : piece.form().lines().arrises()) {
                 switch (arris.sight(view.toEye())) {
                     case OPEN -> cut(piece.piece(), arris.edge(), near);

@@ -50,7 +50,14 @@ final class PaintOrder {
         while (!walk(cuts < MOST_CUTS)) {
             cuts++;
         }
-        return Uncovered.of(ordered.stream().flatMap(item -> patches(item).stream()).toList());
+        List<Patch> patches = new ArrayList<>();
+        for (Painted item : ordered) {
+            patches.addAll(Patch.of(item.piece(), item.faces(), view));
+            for (Inlay inlay : item.inlays()) {
+                patches.addAll(Patch.of(inlay.piece(), List.of(inlay.face()), view));
+            }
+        }
+        return Uncovered.of(patches);
     }
 
     /** One walk over all cells; not to the end where a circle was found and cut. */
@@ -105,11 +112,5 @@ final class PaintOrder {
             }
         }
         return false;
-    }
-
-    private List<Patch> patches(Painted item) {
-        List<Patch> patches = new ArrayList<>(Patch.of(item.piece(), item.faces(), view));
-        item.inlays().forEach(inlay -> patches.addAll(Patch.of(inlay.piece(), List.of(inlay.face()), view)));
-        return patches;
     }
 }

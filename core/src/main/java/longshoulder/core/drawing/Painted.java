@@ -19,7 +19,7 @@ record Painted(String piece, Cell cell, List<Polygon> faces, List<Inlay> inlays,
     private static final double THIN = 0.01;
 
     static Painted of(String piece, Cell cell, List<Polygon> faces, List<Inlay> inlays, View view) {
-        return new Painted(piece, cell, faces, inlays, Silhouette.of(cell.corners().stream().map(view::flat).toList()));
+        return new Painted(piece, cell, faces, inlays, Silhouette.of(cell.corners(), view));
     }
 
     /** Whether a plane leaves something of it on both sides. */

@@ -1,5 +1,7 @@
 package longshoulder.core.drawing;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import longshoulder.core.geometry.Plain;
 import longshoulder.core.geometry.Polygon;
@@ -27,9 +29,15 @@ public record Patch(String piece, List<Vector2D> corners, double facing, double 
 
     /** Those of a piece's faces that look at the eye. */
     static List<Patch> of(String piece, List<Polygon> faces, View view) {
-        return faces.stream().filter(face -> isSeen(face, view))
-                .map(face -> new Patch(piece, face.corners().stream().map(view::flat).toList(),
-                        Plain.dot(face.plane().normal(), view.toEye()), face.plane().normal().getZ()))
-                .toList();
+        List<Patch> patches = new ArrayList<>(faces.size());
+        for (Polygon face : faces) {
+            if (isSeen(face, view)) {
+                Vector2D[] corners = new Vector2D[face.corners().size()];
+                Arrays.setAll(corners, i -> view.flat(face.corners().get(i)));
+                patches.add(new Patch(piece, List.of(corners), Plain.dot(face.plane().normal(), view.toEye()),
+                        face.plane().normal().getZ()));
+            }
+        }
+        return patches;
     }
 }

@@ -1,8 +1,6 @@
 package longshoulder.core.drawing;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Plain;
@@ -31,38 +29,41 @@ final class Shadow {
 
     Shadow(Hiding hiding, View view) {
         Cell cell = hiding.cell();
-        List<HalfSpace> sides = new ArrayList<>();
-        List<HalfSpace> towards = new ArrayList<>();
-        List<HalfSpace> away = new ArrayList<>();
-        for (int i = 0; i < cell.faces().size(); i++) {
-            HalfSpace plane = cell.faces().get(i).plane();
+        HalfSpace[] towards = new HalfSpace[cell.sides()];
+        HalfSpace[] sides = new HalfSpace[cell.sides()];
+        HalfSpace[] away = new HalfSpace[cell.sides()];
+        int towardsCount = 0;
+        int sidesCount = 0;
+        int awayCount = 0;
+        for (int i = 0; i < cell.sides(); i++) {
+            HalfSpace plane = cell.plane(i);
             double facing = Plain.dot(plane.normal(), view.toEye());
             if (facing > Tolerance.DIRECTION) {
-                towards.add(plane);
+                towards[towardsCount++] = plane;
             } else if (facing < -Tolerance.DIRECTION) {
-                away.add(plane);
+                away[awayCount++] = plane;
             } else {
                 // Lines along a seam seen edge on are hidden by the wood on both sides of it, not seen through a crack.
-                sides.add(hiding.seams().get(i) ? plane.moved(SEAM) : plane);
+                sides[sidesCount++] = hiding.seams().get(i) ? plane.moved(SEAM) : plane;
             }
         }
-        box = Extent.of(cell.corners().stream().map(view::flat).toList());
+        box = Extent.of(cell.corners(), view);
         // Those that look at the eye first: most of what shares the shadow's place in the picture lies before the cell.
-        double[] all = new double[4 * (towards.size() + sides.size() + towards.size() * away.size())];
-        int count = put(all, 0, towards);
-        count = put(all, count, sides);
-        for (HalfSpace front : towards) {
-            for (HalfSpace back : away) {
-                count = combine(front, back, view, all, count);
+        double[] all = new double[4 * (towardsCount + sidesCount + towardsCount * awayCount)];
+        int count = put(all, 0, towards, towardsCount);
+        count = put(all, count, sides, sidesCount);
+        for (int front = 0; front < towardsCount; front++) {
+            for (int back = 0; back < awayCount; back++) {
+                count = combine(towards[front], away[back], view, all, count);
             }
         }
-        bounds = Arrays.copyOf(all, count);
+        bounds = count == all.length ? all : Arrays.copyOf(all, count);
     }
 
-    private static int put(double[] all, int from, List<HalfSpace> planes) {
+    private static int put(double[] all, int from, HalfSpace[] planes, int count) {
         int at = from;
-        for (HalfSpace plane : planes) {
-            at = put(all, at, plane.normal(), 1, plane.offset());
+        for (int i = 0; i < count; i++) {
+            at = put(all, at, planes[i].normal(), 1, planes[i].offset());
         }
         return at;
     }

@@ -1,10 +1,11 @@
 package longshoulder.core.drawing;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.Tolerance;
+import longshoulder.core.geometry.View;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
@@ -20,25 +21,33 @@ record Silhouette(List<Vector2D> corners, Extent extent) {
             ? Double.compare(one.getY(), other.getY())
             : Double.compare(one.getX(), other.getX());
 
-    /** The smallest convex outline round some points: the lower chain from left to right, then the upper one back. */
-    static Silhouette of(List<Vector2D> points) {
-        List<Vector2D> sorted = new ArrayList<>(points);
-        sorted.sort(FROM_LEFT);
-        List<Vector2D> outline = new ArrayList<>(chain(sorted));
-        outline.addAll(chain(sorted.reversed()));
-        return new Silhouette(outline, Extent.of(outline));
+    /** The smallest convex outline round some points of the world in a view: the lower chain from left to right, then the upper one back. */
+    static Silhouette of(List<Vector3D> points, View view) {
+        Vector2D[] sorted = new Vector2D[points.size()];
+        Arrays.setAll(sorted, i -> view.flat(points.get(i)));
+        Arrays.sort(sorted, FROM_LEFT);
+        Vector2D[] outline = new Vector2D[2 * sorted.length];
+        int count = 0;
+        for (Vector2D point : sorted) {
+            count = link(outline, 0, count, point);
+        }
+        // The last point of one chain is the first of the other.
+        int first = count - 1;
+        for (int i = sorted.length - 2; i >= 0; i--) {
+            count = link(outline, first, count, sorted[i]);
+        }
+        List<Vector2D> corners = List.of(Arrays.copyOf(outline, count - 1));
+        return new Silhouette(corners, Extent.of(corners));
     }
 
-    /** Without its last point, with which the other chain begins. */
-    private static List<Vector2D> chain(List<Vector2D> sorted) {
-        List<Vector2D> chain = new ArrayList<>();
-        for (Vector2D point : sorted) {
-            while (chain.size() > 1 && !turnsLeft(chain.get(chain.size() - 2), chain.getLast(), point)) {
-                chain.removeLast();
-            }
-            chain.add(point);
+    /** Adds a point to a chain that begins at an index, and takes away those before it that do not turn left; gives the new count. */
+    private static int link(Vector2D[] chain, int first, int count, Vector2D point) {
+        int kept = count;
+        while (kept - first > 1 && !turnsLeft(chain[kept - 2], chain[kept - 1], point)) {
+            kept--;
         }
-        return chain.subList(0, chain.size() - 1);
+        chain[kept] = point;
+        return kept + 1;
     }
 
     private static boolean turnsLeft(Vector2D a, Vector2D b, Vector2D c) {

@@ -1,9 +1,9 @@
 package longshoulder.core.geometry;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.IntStream;
 
 /** Pairs of boxes that overlap, without comparing each with each: boxes are gone through from left to right. */
 public final class BoxPairs {
@@ -29,17 +29,18 @@ public final class BoxPairs {
 
     /** The same pairs in no order, for those whose order does not matter. */
     public static void visit(List<Bounds> boxes, Visitor visitor) {
-        List<Integer> fromLeft = IntStream.range(0, boxes.size()).boxed()
-                .sorted(Comparator.comparingDouble(box -> boxes.get(box).least().getX())).toList();
-        for (int i = 0; i < fromLeft.size(); i++) {
-            int one = fromLeft.get(i);
-            Bounds box = boxes.get(one);
+        Bounds[] fromLeft = new Bounds[boxes.size()];
+        Integer[] numbers = new Integer[fromLeft.length];
+        Arrays.setAll(numbers, i -> i);
+        Arrays.sort(numbers, Comparator.comparingDouble(box -> boxes.get(box).least().getX()));
+        Arrays.setAll(fromLeft, i -> boxes.get(numbers[i]));
+        for (int i = 0; i < fromLeft.length; i++) {
+            Bounds box = fromLeft[i];
             double right = box.greatest().getX();
             // What begins beyond a box's right end cannot touch it, nor can anything after that.
-            for (int j = i + 1; j < fromLeft.size() && boxes.get(fromLeft.get(j)).least().getX() < right; j++) {
-                int other = fromLeft.get(j);
-                if (box.overlaps(boxes.get(other))) {
-                    visitor.visit(Math.min(one, other), Math.max(one, other));
+            for (int j = i + 1; j < fromLeft.length && fromLeft[j].least().getX() < right; j++) {
+                if (box.overlaps(fromLeft[j])) {
+                    visitor.visit(Math.min(numbers[i], numbers[j]), Math.max(numbers[i], numbers[j]));
                 }
             }
         }

@@ -165,6 +165,16 @@ public final class Cell {
         return known;
     }
 
+    /** How many faces it has. */
+    public int sides() {
+        return planes.length;
+    }
+
+    /** The plane of a face, by its number. */
+    public HalfSpace plane(int side) {
+        return planes[side];
+    }
+
     /** The planes of its faces. */
     HalfSpace[] planes() {
         return planes;

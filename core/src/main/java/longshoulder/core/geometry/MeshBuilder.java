@@ -30,7 +30,9 @@ final class MeshBuilder {
         whole.faces().forEach(face -> skin.add(face.polygon()));
         List<int[]> corners = new ArrayList<>();
         for (Polygon face : skin) {
-            corners.add(face.corners().stream().mapToInt(pool::indexOf).toArray());
+            int[] loop = new int[face.corners().size()];
+            Arrays.setAll(loop, i -> pool.indexOf(face.corners().get(i)));
+            corners.add(loop);
         }
         for (int i = 0; i < skin.size(); i++) {
             loops.add(withoutSpikes(withPointsOnEdges(corners.get(i), skin.get(i).corners())));

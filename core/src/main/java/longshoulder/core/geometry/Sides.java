@@ -28,8 +28,9 @@ final class Sides {
         cells.forEach(cell -> add(cell, all));
         others.forEach(cell -> add(cell, all));
         byOffset = all.toArray(Side[]::new);
-        Arrays.sort(byOffset, Comparator.comparingDouble(Sides::offset));
-        offsets = Arrays.stream(byOffset).mapToDouble(Sides::offset).toArray();
+        Arrays.sort(byOffset, (one, other) -> Double.compare(offset(one), offset(other)));
+        offsets = new double[byOffset.length];
+        Arrays.setAll(offsets, i -> offset(byOffset[i]));
     }
 
     private void add(Cell cell, List<Side> all) {

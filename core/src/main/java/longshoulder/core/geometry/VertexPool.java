@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.ToDoubleFunction;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.jspecify.annotations.Nullable;
 
@@ -50,22 +49,22 @@ final class VertexPool {
         private final double[][] at;
         private final int[] indices;
 
-        Row(List<Place> places) {
-            at = new double[][]{coordinates(places, Vector3D::getX), coordinates(places, Vector3D::getY),
-                    coordinates(places, Vector3D::getZ)};
-            indices = places.stream().mapToInt(Place::index).toArray();
-        }
-
-        private static double[] coordinates(List<Place> places, ToDoubleFunction<Vector3D> coordinate) {
-            double[] coordinates = new double[places.size()];
-            for (int i = 0; i < coordinates.length; i++) {
-                coordinates[i] = coordinate.applyAsDouble(places.get(i).at());
+        private Row(Place[] places) {
+            at = new double[3][places.length];
+            indices = new int[places.length];
+            for (int i = 0; i < places.length; i++) {
+                Vector3D place = places[i].at();
+                at[0][i] = place.getX();
+                at[1][i] = place.getY();
+                at[2][i] = place.getZ();
+                indices[i] = places[i].index();
             }
-            return coordinates;
         }
 
         static Row by(Comparator<Place> order, List<Place> places) {
-            return new Row(places.stream().sorted(order).toList());
+            Place[] sorted = places.toArray(Place[]::new);
+            Arrays.sort(sorted, order);
+            return new Row(sorted);
         }
 
         /** Of places in the order of a coordinate: how many lie below a value. */
