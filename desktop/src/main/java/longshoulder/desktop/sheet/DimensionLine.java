@@ -73,6 +73,15 @@ record DimensionLine(Dimension dimension, double fromX, double fromY, double toX
         return fromX == toX;
     }
 
+    /** The box round all that is drawn of it. */
+    Rectangle2D box() {
+        double left = Math.min(Math.min(fromX, toX) - TICK, Math.min(footX0, footX1));
+        double top = Math.min(Math.min(fromY, toY) - TICK, Math.min(footY0, footY1));
+        double right = Math.max(Math.max(fromX, toX) + TICK, Math.max(footX0, footX1));
+        double bottom = Math.max(Math.max(fromY, toY) + TICK, Math.max(footY0, footY1));
+        return new Rectangle2D(left, top, right - left, bottom - top);
+    }
+
     /** Draws the line, its ticks and the thin lines to what it measures. */
     void draw(Brush brush) {
         brush.line(Palette.quiet().deriveColor(0, 1, 1, FAINT), 0.5, false);

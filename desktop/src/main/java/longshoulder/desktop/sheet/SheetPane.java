@@ -2,6 +2,7 @@ package longshoulder.desktop.sheet;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,7 +10,6 @@ import javafx.geometry.Rectangle2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
@@ -33,7 +33,7 @@ import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Workbench;
 
 /**
- * The drawing sheet: four views of the furniture on one canvas, with their figures and finding marks as nodes over it.
+ * The drawing sheet: four views of the furniture, each on a canvas of its own, with their figures and finding marks as nodes over them.
  *
  * <p>Click a piece to light it, drag it to move it; click a figure to change it; drag the pictorial view, or turn it with the arrow
  * keys.
@@ -44,7 +44,10 @@ public final class SheetPane extends Pane implements Themed {
     private static final double FIRST_LIFT = 24;
 
     private final Workbench bench;
-    private final Canvas canvas = new Canvas();
+    /** By the captions of the views. */
+    private final Map<String, ViewCanvas> canvases = new LinkedHashMap<>();
+    /** Where a piece that is being dragged would come to lie; without size at other times. */
+    private final Canvas dragging = new Canvas();
     private final FindingMarks marks;
     private final List<PlacedView> views = new ArrayList<>();
     private final List<DimensionLine> lines = new ArrayList<>();
@@ -69,7 +72,7 @@ public final class SheetPane extends Pane implements Themed {
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText(Texts.get("sheet.accessible"));
-        canvas.setMouseTransparent(true);
+        dragging.setMouseTransparent(true);
         bench.prepare(plan -> {
             SheetLayout next = new SheetLayout(plan, look);
             return () -> layout = next;
@@ -117,11 +120,12 @@ public final class SheetPane extends Pane implements Themed {
     }
 
     private void remake() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
         place();
         lines.clear();
-        List<Node> nodes = new ArrayList<>(List.of(canvas));
+        views.forEach(view -> canvases.computeIfAbsent(view.caption(), caption -> new ViewCanvas()));
+        List<Node> nodes = new ArrayList<>();
+        canvases.values().forEach(view -> nodes.add(view.node()));
+        nodes.add(dragging);
         for (PlacedView view : views) {
             caption(view).ifPresent(nodes::add);
             bench.plan().frame().dimensions().stream().filter(dimension -> dimension.view().equals(view.view()))
@@ -185,15 +189,19 @@ public final class SheetPane extends Pane implements Themed {
     }
 
     private void paint() {
-        GraphicsContext pen = canvas.getGraphicsContext2D();
-        pen.setFill(Palette.paper());
-        pen.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        Brush brush = new Brush(canvas);
-        SheetPen sheetPen = new SheetPen(brush, this::wood, bench.pieceProperty().get());
+        dragging.setWidth(0);
+        dragging.setHeight(0);
         for (PlacedView view : views) {
-            sheetPen.draw(view, !view.caption().equals("view.pictorial"));
+            List<DimensionLine> figures = lines.stream()
+                    .filter(line -> line.dimension().view().equals(view.view())).toList();
+            ViewCanvas canvas = canvases.get(view.caption());
+            if (canvas != null) {
+                Brush brush = canvas.clear(view, figures, getWidth(), getHeight());
+                new SheetPen(brush, this::wood, bench.pieceProperty().get())
+                        .draw(view, !view.caption().equals("view.pictorial"));
+                figures.forEach(line -> line.draw(brush));
+            }
         }
-        lines.forEach(line -> line.draw(brush));
     }
 
     private Color wood(String piece) {
@@ -222,7 +230,9 @@ public final class SheetPane extends Pane implements Themed {
     private void show(PieceDrag moving) {
         paint();
         if (moving.isMoving()) {
-            moving.draw(canvas, bench.words().length(Length.fromMillimetres(moving.distance())));
+            dragging.setWidth(getWidth());
+            dragging.setHeight(getHeight());
+            moving.draw(dragging, bench.words().length(Length.fromMillimetres(moving.distance())));
         }
     }
 
