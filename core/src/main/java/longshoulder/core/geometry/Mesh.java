@@ -69,6 +69,7 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, Skin skin, Line
             return new Arris(edge.moved(carry), carry.direction(one), carry.direction(other), shape);
         }
 
+        /** How it lies to an eye that is infinitely far away. */
         public Sight sight(Vector3D toEye) {
             double first = Plain.dot(one, toEye);
             double second = Plain.dot(other, toEye);
@@ -120,11 +121,6 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles, Skin skin, Line
     /** The skin of a solid. */
     public static Mesh of(Solid solid) {
         return new MeshBuilder(solid).build();
-    }
-
-    /** The same skin elsewhere. */
-    public Mesh moved(Vector3D by) {
-        return moved(Carry.by(by));
     }
 
     /** The same skin on an equal piece that stands elsewhere. */
