@@ -87,8 +87,8 @@ final class ThicknessCheck implements Check {
         if (fitting.isEmpty()) {
             remedies.own(third);
         }
-        boolean noRoom = !thickness.isLessThan(rail);
-        return Optional.of(new Finding(thick ? "tenon-thick" : "tenon-thin", noRoom ? Level.STOP : Level.RISK,
+        boolean makeable = thickness.isLessThan(rail) && one.tenon.isThick();
+        return Optional.of(new Finding(thick ? "tenon-thick" : "tenon-thin", makeable ? Level.RISK : Level.STOP,
                 ids(all, one::isLike),
                 Label.of(thick ? "finding.tenonThick" : "finding.tenonThin", thickness, rail,
                         thick ? thickest : thinnest),

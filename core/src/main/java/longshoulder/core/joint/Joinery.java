@@ -96,7 +96,7 @@ public final class Joinery {
                 : new Amount.Least(Label.of("amount.tenonLength"), List.of(tenon.length(), free),
                         Label.of("rule.meeting." + way.option()));
         List<HalfSpace> mitres = new ArrayList<>(tenon.mitres());
-        if (way == TenonMeeting.MITRED) {
+        if (way == TenonMeeting.MITRED && tenon.isThick() && other.isThick()) {
             mitres.add(mitre(tenon, other));
         }
         return tenon.runs(length, new TenonRules(setting).depth(length)).limitedTo(limit, mitres);

@@ -51,6 +51,11 @@ public record Tenon(Meeting meeting, Amount stock, Amount thickness, Amount widt
         return meeting.id();
     }
 
+    /** Whether it is thicker than nothing: what is asked for a joint may be 0. */
+    public boolean isThick() {
+        return thickness.value().isPositive();
+    }
+
     /** The same tenon elsewhere on the rail's end. */
     Tenon at(Amount otherEdgeShoulder, Amount otherWidth, Amount otherFaceShoulder) {
         return new Tenon(meeting, stock, thickness, otherWidth, length, depth, otherFaceShoulder, otherEdgeShoulder,
