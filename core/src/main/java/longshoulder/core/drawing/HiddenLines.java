@@ -3,7 +3,7 @@ package longshoulder.core.drawing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import longshoulder.core.geometry.Mesh;
+import longshoulder.core.geometry.Boundary;
 import longshoulder.core.geometry.Plain;
 import longshoulder.core.geometry.View;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -58,7 +58,7 @@ final class HiddenLines {
     private List<Stroke> strokes(List<Shown> drawn) {
         for (Shown piece : drawn) {
             Shadow[] near = near(Extent.of(piece.form().bounds().corners(), view));
-            for (Mesh.Arris arris : piece.form().lines().arrises()) {
+            for (Boundary.Arris arris : piece.form().lines().arrises()) {
                 switch (arris.sight(view.toEye())) {
                     case OPEN -> cut(piece.piece(), arris.edge(), near);
                     case HIDDEN -> add(piece.piece(), arris.edge(), 0, 1, Stroke.Kind.HIDDEN);
@@ -66,7 +66,7 @@ final class HiddenLines {
                     }
                 }
             }
-            for (Mesh.Bend bend : piece.form().lines().bends()) {
+            for (Boundary.Bend bend : piece.form().lines().bends()) {
                 if (bend.isOutline(view.toEye())) {
                     cut(piece.piece(), bend.edge(), near);
                 }
@@ -90,7 +90,7 @@ final class HiddenLines {
         return near.toArray(Shadow[]::new);
     }
 
-    private void cut(String piece, Mesh.Edge edge, Shadow[] near) {
+    private void cut(String piece, Boundary.Edge edge, Shadow[] near) {
         Vector2D flatFrom = view.flat(edge.from());
         Vector2D flatTo = view.flat(edge.to());
         if (flatFrom.distance(flatTo) < SHORTEST) {
@@ -127,7 +127,7 @@ final class HiddenLines {
         add(piece, edge, done, 1, Stroke.Kind.VISIBLE);
     }
 
-    private void add(String piece, Mesh.Edge edge, double start, double end, Stroke.Kind kind) {
+    private void add(String piece, Boundary.Edge edge, double start, double end, Stroke.Kind kind) {
         if (end <= start || kind == Stroke.Kind.HIDDEN && !keepHidden) {
             return;
         }

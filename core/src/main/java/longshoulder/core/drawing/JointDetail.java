@@ -75,7 +75,7 @@ public final class JointDetail {
         HalfSpace plane = plane(section);
         View view = view(section);
         return section(section)
-                .stream().flatMap(part -> part.form().mesh().skin().faces().stream().map(Skin.Face::polygon)
+                .stream().flatMap(part -> part.form().boundary().skin().faces().stream().map(Skin.Face::polygon)
                         .filter(face -> face.plane().normal().dot(plane.normal()) > 1 - Tolerance.DIRECTION
                                 && Math.abs(face.plane().offset() - plane.offset()) < Tolerance.LENGTH)
                         .map(face -> new Patch(part.piece(), face.corners().stream().map(view::flat).toList(), 1, 0)))

@@ -57,8 +57,8 @@ public record Shown(String piece, Form form, List<Outside> outside, List<Hiding>
     }
 
     private Shown(String piece, Form form) {
-        this(piece, form, Outside.of(form.solid(), form.mesh().skin()),
-                Hiding.of(form.solid().cells(), form.mesh().skin()));
+        this(piece, form, Outside.of(form.solid(), form.boundary().skin()),
+                Hiding.of(form.solid().cells(), form.boundary().skin()));
     }
 
     Solid solid() {

@@ -2,7 +2,7 @@ package longshoulder.core.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
-import longshoulder.core.geometry.Mesh.Arris.Shape;
+import longshoulder.core.geometry.Boundary.Arris.Shape;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.jspecify.annotations.Nullable;
 
@@ -102,12 +102,13 @@ final class Arrises {
     }
 
     /** Those between faces that pass smoothly into each other. */
-    List<Mesh.Bend> bends() {
-        List<Mesh.Bend> bends = new ArrayList<>();
+    List<Boundary.Bend> bends() {
+        List<Boundary.Bend> bends = new ArrayList<>();
         for (Stretch stretch : all) {
             Vector3D other = stretch.second;
             if (!stretch.sharp && stretch.faces == 2 && other != null && Plain.dot(stretch.first, other) < FLAT) {
-                bends.add(new Mesh.Bend(new Mesh.Edge(points.get(stretch.from), points.get(stretch.to)), stretch.first,
+                bends.add(new Boundary.Bend(new Boundary.Edge(points.get(stretch.from), points.get(stretch.to)),
+                        stretch.first,
                         other));
             }
         }
@@ -115,13 +116,13 @@ final class Arrises {
     }
 
     /** Those where faces meet at an angle that is seen. */
-    List<Mesh.Arris> sharp() {
+    List<Boundary.Arris> sharp() {
         List<Stretch> sharp = all.stream().filter(stretch -> stretch.sharp).toList();
         for (Stretch stretch : sharp) {
             sharpAt.get(stretch.from).add(stretch);
             sharpAt.get(stretch.to).add(stretch);
         }
-        List<Mesh.Arris> arrises = new ArrayList<>();
+        List<Boundary.Arris> arrises = new ArrayList<>();
         for (Stretch stretch : sharp) {
             if (!stretch.joined) {
                 arrises.add(joined(stretch));
@@ -130,16 +131,17 @@ final class Arrises {
         return arrises;
     }
 
-    private Mesh.Arris joined(Stretch stretch) {
+    private Boundary.Arris joined(Stretch stretch) {
         stretch.joined = true;
         alike = stretch.faces == 2;
         int start = farEnd(stretch, stretch.from);
         int end = farEnd(stretch, stretch.to);
-        Mesh.Edge edge = new Mesh.Edge(points.get(start), points.get(end));
+        Boundary.Edge edge = new Boundary.Edge(points.get(start), points.get(end));
         Vector3D second = stretch.second;
         return alike && second != null
-                ? new Mesh.Arris(edge, stretch.first, second, isHollow(stretch, second) ? Shape.HOLLOW : Shape.PROUD)
-                : Mesh.Arris.changing(edge);
+                ? new Boundary.Arris(edge, stretch.first, second,
+                        isHollow(stretch, second) ? Shape.HOLLOW : Shape.PROUD)
+                : Boundary.Arris.changing(edge);
     }
 
     /** Whether the second face rises before the first. */

@@ -1,16 +1,22 @@
 package longshoulder.core.geometry;
 
+import java.util.Optional;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
- * From where one piece stands to where an equal one does.
+ * From where one piece stands to where another does that is equal, but for a stretch.
  *
- * @param by how far, if both stand parallel, as most do: then directions stay as they are
+ * @param parallel whether both stand parallel, as most do: then directions stay as they are
+ * @param by how far, if they are equal and parallel
  */
-record Carry(Pose from, Pose to, boolean parallel, Vector3D by) {
+record Carry(Pose from, Optional<Stretch> stretch, Pose to, boolean parallel, Vector3D by) {
 
     static Carry of(Pose from, Pose to) {
-        return new Carry(from, to, from.isParallel(to), to.origin().subtract(from.origin()));
+        return of(from, Optional.empty(), to);
+    }
+
+    static Carry of(Pose from, Optional<Stretch> stretch, Pose to) {
+        return new Carry(from, stretch, to, from.isParallel(to), to.origin().subtract(from.origin()));
     }
 
     /** Without a turn. */
@@ -18,25 +24,47 @@ record Carry(Pose from, Pose to, boolean parallel, Vector3D by) {
         return of(Pose.WORLD, new Pose(by, Pose.WORLD.along(), Pose.WORLD.across(), Pose.WORLD.out()));
     }
 
+    /** From the same to one that stands elsewhere. */
+    Carry to(Pose other) {
+        return of(from, stretch, other);
+    }
+
+    /** Whether all stays where it is. */
+    boolean isNone() {
+        return stretch.isEmpty() && from.equals(to);
+    }
+
+    /** Whether all is moved the same way. */
+    boolean isMove() {
+        return stretch.isEmpty() && parallel;
+    }
+
     Vector3D point(Vector3D point) {
-        return parallel ? point.add(by) : to.toWorld(from.toLocal(point));
+        return isMove() ? point.add(by) : to.toWorld(local(point));
+    }
+
+    /** Where a point comes to lie as the piece sees it. */
+    Vector3D local(Vector3D point) {
+        Vector3D local = from.toLocal(point);
+        return stretch.isEmpty() ? local : stretch.get().point(local);
     }
 
     Vector3D direction(Vector3D direction) {
-        if (parallel) {
-            return direction;
-        }
+        return parallel ? direction : turned(direction);
+    }
+
+    private Vector3D turned(Vector3D direction) {
         return to.along().multiply(Plain.dot(direction, from.along()))
                 .add(to.across().multiply(Plain.dot(direction, from.across())))
                 .add(to.out().multiply(Plain.dot(direction, from.out())));
     }
 
-    HalfSpace plane(HalfSpace plane) {
-        if (parallel) {
+    /** @param on a point in the plane, of the face whose plane it is */
+    HalfSpace plane(HalfSpace plane, Vector3D on) {
+        if (isMove()) {
             return plane.moved(Plain.dot(plane.normal(), by));
         }
-        HalfSpace carried = HalfSpace.through(point(plane.normal().multiply(plane.offset())),
-                direction(plane.normal()));
-        return plane.round() ? carried.rounded() : carried;
+        Vector3D.Unit normal = parallel ? plane.normal() : turned(plane.normal()).normalize();
+        return new HalfSpace(normal, Plain.dot(normal, point(on)), plane.round());
     }
 }

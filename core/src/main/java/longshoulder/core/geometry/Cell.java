@@ -197,8 +197,18 @@ public final class Cell {
 
     /** The same cell elsewhere. */
     Cell moved(Carry carry) {
-        return new Cell(Arrays.stream(points).map(carry::point).toArray(Vector3D[]::new), distinct,
-                Arrays.stream(planes).map(carry::plane).toArray(HalfSpace[]::new), loops);
+        Vector3D[] otherPoints = new Vector3D[points.length];
+        Arrays.setAll(otherPoints, i -> carry.point(points[i]));
+        HalfSpace[] otherPlanes = new HalfSpace[planes.length];
+        Arrays.setAll(otherPlanes, i -> carry.plane(planes[i], pointOn(i)));
+        return new Cell(otherPoints, distinct, otherPlanes, loops);
+    }
+
+    /** A point in the plane of a face; a face without corners, as impossible sizes make them, has a plane all the same. */
+    private Vector3D pointOn(int side) {
+        return loops[side].length > 0
+                ? points[loops[side][0]]
+                : planes[side].normal().multiply(planes[side].offset());
     }
 
     /** The part on the inner side of a half space. */

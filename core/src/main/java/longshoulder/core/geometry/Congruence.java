@@ -73,7 +73,7 @@ public enum Congruence {
                 : pose.toLocal(piece.centreOfMass()).subtract(box.least().lerp(box.greatest(), 0.5));
         boolean outOfMiddle = Arrays.stream(HalfTurn.values())
                 .noneMatch(turn -> mapped(off, turn.signs, false).distance(off) < NEAR);
-        return outOfMiddle ? EnumSet.noneOf(HalfTurn.class) : halfTurns(Mesh.of(piece).outline(pose));
+        return outOfMiddle ? EnumSet.noneOf(HalfTurn.class) : halfTurns(Boundary.of(piece).outline(pose));
     }
 
     private static boolean matches(Outline.Centred a, Outline.Centred b, int signs, boolean swap) {
@@ -81,7 +81,7 @@ public enum Congruence {
         if (mapped(a.average(), signs, swap).distance(b.average()) > NEAR) {
             return false;
         }
-        for (Mesh.Edge edge : a.edges()) {
+        for (Boundary.Edge edge : a.edges()) {
             if (!b.has(mapped(edge.from(), signs, swap), mapped(edge.to(), signs, swap), NEAR)) {
                 return false;
             }

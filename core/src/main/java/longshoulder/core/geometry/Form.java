@@ -1,51 +1,64 @@
 package longshoulder.core.geometry;
 
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.jspecify.annotations.Nullable;
 
 /**
  * The exact shape of a piece with its joints cut, and its skin. Both are made once for all pieces that are cut alike, and carried to
- * where one of them stands when somebody looks at it there: most checks ask for its outline alone.
+ * where one of them stands, or stretched, when somebody looks at it there: most checks ask for its outline alone.
  */
 public final class Form {
 
     private final Solid made;
-    private final Mesh skin;
-    private final Pose from;
-    private final Pose pose;
+    private final Boundary skin;
+    private final Carry carry;
     private final Outline outline;
     /** Carried twice they are the same, so that nobody has to wait for another. */
     private volatile @Nullable Solid solid;
-    private volatile @Nullable Mesh mesh;
-    private volatile Mesh.@Nullable Lines lines;
+    private volatile @Nullable Boundary boundary;
+    private volatile Boundary.@Nullable Lines lines;
     private volatile @Nullable Bounds bounds;
 
-    private Form(Solid made, Mesh skin, Pose from, Pose pose, Outline outline) {
+    private Form(Solid made, Boundary skin, Carry carry, Outline outline) {
         this.made = made;
         this.skin = skin;
-        this.from = from;
-        this.pose = pose;
+        this.carry = carry;
         this.outline = outline;
     }
 
     /** That of a piece with this pose. */
     public static Form of(Solid solid, Pose pose) {
-        Mesh skin = Mesh.of(solid);
-        return new Form(solid, skin, pose, pose, skin.outline(pose));
+        Boundary skin = Boundary.of(solid);
+        return new Form(solid, skin, Carry.of(pose, pose), skin.outline(pose));
     }
 
     /** The same of a piece with another pose that is cut alike. */
     public Form at(Pose other) {
-        return other.equals(pose) ? this : new Form(made, skin, from, other, outline);
+        return other.equals(carry.to()) ? this : new Form(made, skin, carry.to(other), outline);
+    }
+
+    /**
+     * That of a piece with another pose that is cut like the one for which this form was made, but for a stretch. It is always what was
+     * made that is stretched: however many edits follow each other, roundings do not add up.
+     *
+     * @return empty if what was made cannot be stretched so
+     */
+    public Optional<Form> stretched(Stretch stretch, Pose other) {
+        Pose from = carry.from();
+        return stretch.suits(made, from) && stretch.holds(skin.points(), from)
+                ? Optional.of(new Form(made, skin, Carry.of(from, Optional.of(stretch), other),
+                        skin.outline(from).stretched(stretch)))
+                : Optional.empty();
     }
 
     /** The shape in the world. */
     public Solid solid() {
         Solid known = solid;
         if (known == null) {
-            known = pose.equals(from) ? made : made.moved(Carry.of(from, pose));
+            known = carry.isNone() ? made : made.moved(carry);
             solid = known;
         }
         return known;
@@ -53,6 +66,7 @@ public final class Form {
 
     /** The same elsewhere. */
     public Form moved(Vector3D by) {
+        Pose pose = carry.to();
         return at(new Pose(pose.origin().add(by), pose.along(), pose.across(), pose.out()));
     }
 
@@ -65,8 +79,7 @@ public final class Form {
     public Bounds bounds() {
         Bounds known = bounds;
         if (known == null) {
-            Carry carry = Carry.of(from, pose);
-            known = carry.parallel()
+            known = carry.isMove()
                     ? new Bounds(carry.point(made.bounds().least()), carry.point(made.bounds().greatest()))
                     : Bounds.of(skin.points().stream().map(carry::point).toList());
             bounds = known;
@@ -76,27 +89,32 @@ public final class Form {
 
     /** The corners of its skin in the piece's own frame of reference. */
     public Stream<Vector3D> corners() {
-        return skin.points().stream().map(from::toLocal);
+        return skin.points().stream().map(carry::local);
     }
 
     /** The lines of its skin in the world: all of it that most drawings ask for. */
-    public Mesh.Lines lines() {
-        Mesh.Lines known = lines;
+    public Boundary.Lines lines() {
+        Boundary.Lines known = lines;
         if (known == null) {
-            known = pose.equals(from) ? skin.lines() : skin.lines().moved(Carry.of(from, pose));
+            known = carry.isNone() ? skin.lines() : skin.lines().moved(carry);
             lines = known;
         }
         return known;
     }
 
     /** The skin in the world. */
-    public Mesh mesh() {
-        Mesh known = mesh;
+    public Boundary boundary() {
+        Boundary known = boundary;
         if (known == null) {
-            known = pose.equals(from) ? skin : skin.moved(Carry.of(from, pose));
-            mesh = known;
+            known = carry.isNone() ? skin : skin.moved(carry);
+            boundary = known;
         }
         return known;
+    }
+
+    /** The skin in the world in triangles, made anew each time: only other programs ask for it. */
+    public Mesh mesh() {
+        return Mesh.of(boundary());
     }
 
     /** Its edges in the piece's own frame of reference. */
@@ -106,11 +124,11 @@ public final class Form {
 
     @Override
     public boolean equals(@Nullable Object other) {
-        return other instanceof Form form && mesh().equals(form.mesh());
+        return other instanceof Form form && boundary().equals(form.boundary());
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(outline.edges(), pose);
+        return Objects.hash(outline.edges(), carry.to());
     }
 }

@@ -13,15 +13,15 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Outline {
 
-    private final List<Mesh.Edge> edges;
+    private final List<Boundary.Edge> edges;
     /** Worked out twice it is the same, so that nobody has to wait for another. */
     private volatile @Nullable Centred centred;
 
-    public Outline(List<Mesh.Edge> edges) {
+    public Outline(List<Boundary.Edge> edges) {
         this.edges = List.copyOf(edges);
     }
 
-    public List<Mesh.Edge> edges() {
+    public List<Boundary.Edge> edges() {
         return edges;
     }
 
@@ -36,6 +36,12 @@ public final class Outline {
             }
         }
         return true;
+    }
+
+    /** The same of the stretched piece. */
+    Outline stretched(Stretch stretch) {
+        return new Outline(edges.stream()
+                .map(edge -> new Boundary.Edge(stretch.point(edge.from()), stretch.point(edge.to()))).toList());
     }
 
     Centred centred() {
@@ -53,14 +59,15 @@ public final class Outline {
      */
     static final class Centred {
 
-        private final List<Mesh.Edge> edges;
+        private final List<Boundary.Edge> edges;
         private final double[] far;
         private final Vector3D average;
 
-        private Centred(List<Mesh.Edge> all) {
+        private Centred(List<Boundary.Edge> all) {
             Bounds bounds = Bounds.of(all.stream().flatMap(edge -> Stream.of(edge.from(), edge.to())).toList());
             Vector3D middle = bounds.isNothing() ? Vector3D.ZERO : bounds.least().lerp(bounds.greatest(), 0.5);
-            edges = all.stream().map(edge -> new Mesh.Edge(edge.from().subtract(middle), edge.to().subtract(middle)))
+            edges = all.stream()
+                    .map(edge -> new Boundary.Edge(edge.from().subtract(middle), edge.to().subtract(middle)))
                     .sorted(Comparator.comparingDouble(edge -> far(edge.from(), edge.to()))).toList();
             far = edges.stream().mapToDouble(edge -> far(edge.from(), edge.to())).toArray();
             average = edges.stream().map(edge -> edge.from().add(edge.to())).reduce(Vector3D.ZERO, Vector3D::add)
@@ -71,7 +78,7 @@ public final class Outline {
             return Math.sqrt(Plain.dot(from, from)) + Math.sqrt(Plain.dot(to, to));
         }
 
-        List<Mesh.Edge> edges() {
+        List<Boundary.Edge> edges() {
             return edges;
         }
 

@@ -70,6 +70,7 @@ public record Skin(List<Face> faces, List<BitSet> seams) {
     }
 
     private static Polygon moved(Polygon polygon, Carry carry) {
-        return new Polygon(carry.plane(polygon.plane()), polygon.corners().stream().map(carry::point).toList());
+        return new Polygon(carry.plane(polygon.plane(), polygon.corners().getFirst()),
+                polygon.corners().stream().map(carry::point).toList());
     }
 }

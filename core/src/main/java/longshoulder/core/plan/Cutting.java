@@ -1,16 +1,13 @@
 package longshoulder.core.plan;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Piece;
-import longshoulder.core.geometry.Cell;
-import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.geometry.Stretch;
 import longshoulder.core.joint.Joint;
-import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import org.jspecify.annotations.Nullable;
 
 /**
  * How the solid of a piece comes about: its body, and one after the other what is cut out of it and added to it.
@@ -27,11 +24,15 @@ public record Cutting(Piece piece, Solid body, List<Step> steps) {
     public enum Kind {
         PASS(-1), CUT(-2), ADD(-3);
 
-        /** Among the places of corners; none of them could be the number of corners of a cell. */
-        private final long mark;
+        /** Among numbers of corners, none of which it could be. */
+        private final int mark;
 
-        Kind(long mark) {
+        Kind(int mark) {
             this.mark = mark;
+        }
+
+        int mark() {
+            return mark;
         }
     }
 
@@ -99,7 +100,17 @@ public record Cutting(Piece piece, Solid body, List<Step> steps) {
 
     /** Equal for pieces that are cut alike. */
     Likeness alike() {
-        return Likeness.of(body, steps, piece.pose());
+        return new Likeness(this);
+    }
+
+    /** Whether what is cut of it runs as straight as a stretch asks for. */
+    boolean suits(Stretch stretch) {
+        return solids().allMatch(solid -> stretch.suits(solid, piece.pose()));
+    }
+
+    /** Its body, and what is cut and added, in that order. */
+    Stream<Solid> solids() {
+        return Stream.concat(Stream.of(body), steps.stream().map(Step::solid));
     }
 
     private static boolean isGroove(Joint joint) {
@@ -124,62 +135,5 @@ public record Cutting(Piece piece, Solid body, List<Step> steps) {
             rest = rest.minus(pass);
         }
         return rest;
-    }
-
-    /** Where the corners of all that is cut lie in the piece's own frame of reference. */
-    static final class Likeness {
-
-        /** Places are compared in these steps, in millimetres: finer than any tolerance, coarser than the noise of doubles. */
-        private static final double STEP = 1e-7;
-
-        private final long[] places;
-        private final int hash;
-
-        private Likeness(long[] places) {
-            this.places = places;
-            this.hash = Arrays.hashCode(places);
-        }
-
-        private static Likeness of(Solid body, List<Step> steps, Pose pose) {
-            long[] places = new long[size(body) + steps.stream().mapToInt(step -> 1 + size(step.solid)).sum()];
-            int at = put(places, 0, body, pose);
-            for (Step step : steps) {
-                places[at++] = step.kind.mark;
-                at = put(places, at, step.solid, pose);
-            }
-            return new Likeness(places);
-        }
-
-        private static int size(Solid solid) {
-            int size = 0;
-            for (Cell cell : solid.cells()) {
-                size += 1 + 3 * cell.corners().size();
-            }
-            return size;
-        }
-
-        private static int put(long[] places, int from, Solid solid, Pose pose) {
-            int at = from;
-            for (Cell cell : solid.cells()) {
-                places[at++] = cell.corners().size();
-                for (Vector3D corner : cell.corners()) {
-                    Vector3D local = pose.toLocal(corner);
-                    places[at++] = Math.round(local.getX() / STEP);
-                    places[at++] = Math.round(local.getY() / STEP);
-                    places[at++] = Math.round(local.getZ() / STEP);
-                }
-            }
-            return at;
-        }
-
-        @Override
-        public boolean equals(@Nullable Object other) {
-            return other instanceof Likeness likeness && Arrays.equals(places, likeness.places);
-        }
-
-        @Override
-        public int hashCode() {
-            return hash;
-        }
     }
 }

@@ -39,7 +39,7 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
         return form.solid();
     }
 
-    /** The skin of the solid, in the world. */
+    /** The skin of the solid in triangles, in the world. */
     public Mesh mesh() {
         return form.mesh();
     }

@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
+import longshoulder.core.geometry.Boundary;
 import longshoulder.core.Tables;
-import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.View;
 import longshoulder.core.joint.Joint;
@@ -202,9 +202,9 @@ class DrawingTest {
             @ForAll @DoubleRange(min = -80, max = 80) double lift) {
         Plan made = Planner.plan(project);
         View view = View.pictorial(turn, lift);
-        double edges = made.pieces().stream().flatMap(piece -> piece.mesh().lines().arrises().stream())
-                .filter(arris -> arris.sight(view.toEye()) != Mesh.Arris.Sight.COVERED).map(Mesh.Arris::edge)
-                .mapToDouble((Mesh.Edge edge) -> view.flat(edge.from()).distance(view.flat(edge.to()))).sum();
+        double edges = made.pieces().stream().flatMap(piece -> piece.form().lines().arrises().stream())
+                .filter(arris -> arris.sight(view.toEye()) != Boundary.Arris.Sight.COVERED).map(Boundary.Arris::edge)
+                .mapToDouble((Boundary.Edge edge) -> view.flat(edge.from()).distance(view.flat(edge.to()))).sum();
         assertThat(length(new HiddenLines(Shown.all(made), view, true).strokes())).isCloseTo(edges,
                 within(edges * 1e-3));
     }

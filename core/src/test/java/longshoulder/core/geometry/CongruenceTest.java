@@ -22,7 +22,7 @@ class CongruenceTest {
     }
 
     private static Congruence compare(Solid one, Solid other) {
-        return Congruence.of(Mesh.of(one).outline(Pose.WORLD), Mesh.of(other).outline(Pose.WORLD));
+        return Congruence.of(Boundary.of(one).outline(Pose.WORLD), Boundary.of(other).outline(Pose.WORLD));
     }
 
     @Test
@@ -67,7 +67,7 @@ class CongruenceTest {
         Solid once = stick(20, x, y, -1, x + 10, y + 5, top);
         Solid solid = evened ? once.minus(Solid.of(Cell.box(Pose.WORLD, 90 - x, y, -1, 100 - x, y + 5, top))) : once;
         assertThat(Congruence.halfTurns(solid, Pose.WORLD))
-                .isEqualTo(Congruence.halfTurns(Mesh.of(solid).outline(Pose.WORLD)));
+                .isEqualTo(Congruence.halfTurns(Boundary.of(solid).outline(Pose.WORLD)));
     }
 
     @Test

@@ -50,7 +50,7 @@ class FormTest {
         }
         Skins.assertClosed(carried.mesh());
         assertThat(carried.mesh().volume()).isCloseTo(carried.solid().volume(), within(0.01));
-        assertThat(carried.mesh().lines().arrises()).hasSameSizeAs(made.mesh().lines().arrises());
+        assertThat(carried.lines().arrises()).hasSameSizeAs(made.lines().arrises());
     }
 
     @Test

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
 import java.util.List;
-import longshoulder.core.geometry.Mesh.Arris.Sight;
+import longshoulder.core.geometry.Boundary.Arris.Sight;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -23,43 +23,48 @@ class MeshTest {
 
     @Test
     void box_hasTwelveEdgesAndTwelveTriangles() {
-        Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10));
+        Boundary boundary = Boundary.of(box(0, 0, 0, 30, 20, 10));
+        Mesh mesh = Mesh.of(boundary);
         assertThat(mesh.points()).hasSize(8);
         assertThat(mesh.triangles()).hasSize(12);
-        assertThat(mesh.lines().arrises()).hasSize(12);
+        assertThat(boundary.lines().arrises()).hasSize(12);
         assertClosed(mesh);
         assertThat(mesh.volume()).isCloseTo(6000, within(1e-9));
     }
 
     @Test
     void twoCellsSideBySide_haveTheSkinOfOneBox() {
-        Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).plus(box(30, 0, 0, 50, 20, 10)));
+        Boundary boundary = Boundary.of(box(0, 0, 0, 30, 20, 10).plus(box(30, 0, 0, 50, 20, 10)));
+        Mesh mesh = Mesh.of(boundary);
         assertClosed(mesh);
-        assertThat(mesh.lines().arrises()).as("no edge along the seam").hasSize(12);
+        assertThat(boundary.lines().arrises()).as("no edge along the seam").hasSize(12);
         assertThat(mesh.volume()).isCloseTo(10_000, within(1e-9));
     }
 
     @Test
     void stackOfUnequalCells_isClosedAlongTheStep() {
-        Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).plus(box(5, 5, 10, 15, 15, 30)));
+        Boundary boundary = Boundary.of(box(0, 0, 0, 30, 20, 10).plus(box(5, 5, 10, 15, 15, 30)));
+        Mesh mesh = Mesh.of(boundary);
         assertClosed(mesh);
-        assertThat(mesh.lines().arrises()).hasSize(24);
+        assertThat(boundary.lines().arrises()).hasSize(24);
         assertThat(mesh.volume()).isCloseTo(6000 + 2000, within(1e-9));
     }
 
     @Test
     void blindHole_isClosedAndHasItsFloor() {
-        Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).minus(box(10, 5, 4, 20, 15, 11)));
+        Boundary boundary = Boundary.of(box(0, 0, 0, 30, 20, 10).minus(box(10, 5, 4, 20, 15, 11)));
+        Mesh mesh = Mesh.of(boundary);
         assertClosed(mesh);
-        assertThat(mesh.lines().arrises()).hasSize(24);
+        assertThat(boundary.lines().arrises()).hasSize(24);
         assertThat(mesh.volume()).isCloseTo(6000 - 600, within(1e-9));
     }
 
     @Test
     void throughHole_isClosed() {
-        Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).minus(box(10, 5, -1, 20, 15, 11)));
+        Boundary boundary = Boundary.of(box(0, 0, 0, 30, 20, 10).minus(box(10, 5, -1, 20, 15, 11)));
+        Mesh mesh = Mesh.of(boundary);
         assertClosed(mesh);
-        assertThat(mesh.lines().arrises()).hasSize(24);
+        assertThat(boundary.lines().arrises()).hasSize(24);
         // Euler: a ring has characteristic 0.
         assertThat(mesh.points().size() - mesh.triangles().size() * 3 / 2 + mesh.triangles().size()).isZero();
     }
@@ -67,9 +72,10 @@ class MeshTest {
     @Test
     void slantedCut_hasTheEdgesOfAWedge() {
         HalfSpace slant = HalfSpace.through(Vector3D.of(30, 0, 0), Vector3D.of(1, 0, 1));
-        Mesh mesh = Mesh.of(box(0, 0, 0, 30, 20, 10).clip(slant));
+        Boundary boundary = Boundary.of(box(0, 0, 0, 30, 20, 10).clip(slant));
+        Mesh mesh = Mesh.of(boundary);
         assertClosed(mesh);
-        assertThat(mesh.lines().arrises()).hasSize(12);
+        assertThat(boundary.lines().arrises()).hasSize(12);
         assertThat(mesh.volume()).isCloseTo(20 * 10 * 25, within(1e-9));
     }
 
@@ -79,7 +85,7 @@ class MeshTest {
             @ForAll @IntRange(min = -89, max = 89) int lift, @ForAll @IntRange(min = 0, max = 15) int left) {
         Vector3D.Unit toEye = View.pictorial(turn + 0.3, lift + 0.4).toEye();
         Solid block = box(0, 0, 0, 30, 20, 10).minus(box(left, 5, 4, left + 10, 25, 11));
-        for (Mesh.Arris arris : Mesh.of(block).lines().arrises()) {
+        for (Boundary.Arris arris : Boundary.of(block).lines().arrises()) {
             Vector3D before = arris.edge().from().lerp(arris.edge().to(), 0.37).add(toEye.multiply(1e-3));
             boolean inWood = block.cells().stream()
                     .anyMatch(cell -> cell.faces().stream().allMatch(face -> face.plane().distance(before) < 0));
@@ -89,7 +95,7 @@ class MeshTest {
 
     @Test
     void arrisOfABox_seenSquarely() {
-        List<Mesh.Arris> box = Mesh.of(box(0, 0, 0, 30, 20, 10)).lines().arrises();
+        List<Boundary.Arris> box = Boundary.of(box(0, 0, 0, 30, 20, 10)).lines().arrises();
         assertThat(box).as("those of the back lie under those of the front, as do those that are mere points")
                 .filteredOn(arris -> arris.sight(View.FRONT.toEye()) == Sight.COVERED)
                 .allMatch(arris -> Math.max(arris.edge().from().getY(), arris.edge().to().getY()) == 20).hasSize(8);
@@ -99,8 +105,10 @@ class MeshTest {
     /** Two blocks on a third: the edge between them runs on as one, now with wood beside it, now without. */
     @Test
     void arrisAlongWhichFacesChange_mayBeSeenFromAnywhere() {
-        Mesh step = Mesh.of(box(0, 0, 0, 30, 20, 10).plus(box(0, 20, 0, 15, 30, 10)).plus(box(15, 0, 10, 30, 20, 20)));
-        assertThat(step.lines().arrises()).filteredOn(arris -> arris.shape() == Mesh.Arris.Shape.CHANGING).isNotEmpty()
+        Boundary step = Boundary
+                .of(box(0, 0, 0, 30, 20, 10).plus(box(0, 20, 0, 15, 30, 10)).plus(box(15, 0, 10, 30, 20, 20)));
+        assertThat(step.lines().arrises()).filteredOn(arris -> arris.shape() == Boundary.Arris.Shape.CHANGING)
+                .isNotEmpty()
                 .allMatch(arris -> arris.sight(View.FRONT.toEye()) == Sight.OPEN);
     }
 
@@ -111,29 +119,30 @@ class MeshTest {
         double[] z = new double[24];
         Arrays.setAll(y, i -> 5 * Math.cos(Math.PI * i / 12));
         Arrays.setAll(z, i -> 5 * Math.sin(Math.PI * i / 12));
-        Mesh prism = Mesh.of(new Solid(List.of(Cell.prism(Pose.WORLD, 0, 30, y, z))));
+        Boundary prism = Boundary.of(new Solid(List.of(Cell.prism(Pose.WORLD, 0, 30, y, z))));
         assertThat(prism.lines().arrises()).hasSize(72);
         Solid peg = new Solid(List.of(Cell.round(Pose.WORLD, 0, 30, y, z)));
-        for (Mesh round : List.of(Mesh.of(peg), Mesh.of(box(-1, -9, -9, 29, 9, 9).minus(peg)))) {
+        for (Boundary round : List.of(Boundary.of(peg), Boundary.of(box(-1, -9, -9, 29, 9, 9).minus(peg)))) {
             assertThat(round.lines().bends()).hasSize(24);
             assertThat(round.lines().bends()).filteredOn(bend -> bend.isOutline(View.FRONT.toEye())).hasSize(2);
         }
         Pose turned = new Pose(Vector3D.of(1, 2, 3), Vector3D.Unit.PLUS_Z, Vector3D.Unit.PLUS_X, Vector3D.Unit.PLUS_Y);
-        assertThat(Mesh.of(peg.moved(Carry.of(Pose.WORLD, turned))).lines().bends()).hasSize(24);
+        assertThat(Boundary.of(peg.moved(Carry.of(Pose.WORLD, turned))).lines().bends()).hasSize(24);
     }
 
     @Test
     void nothing_hasAnEmptySkin() {
-        Mesh mesh = Mesh.of(Solid.NOTHING);
+        Boundary boundary = Boundary.of(Solid.NOTHING);
+        Mesh mesh = Mesh.of(boundary);
         assertThat(mesh.triangles()).isEmpty();
-        assertThat(mesh.lines().arrises()).isEmpty();
+        assertThat(boundary.lines().arrises()).isEmpty();
     }
 
     @ParameterizedTest
     @CsvSource({"1 2 3 4, 1 2 3 4", "1 2 3 2 4, 1 2 4", "1 2 3 2 1 4 5, 1 4 5", "3 1 2 4 1, 1 2 4", "1 2 4 5 2, 2 4 5",
             "1 2 1, ''", "1 2 2 3, 1 2 3", "1 2 3 3 2, ''"})
     void spikes_areLeftOutOfALoop(String loop, String left) {
-        assertThat(MeshBuilder.withoutSpikes(numbers(loop))).containsExactly(numbers(left));
+        assertThat(BoundaryBuilder.withoutSpikes(numbers(loop))).containsExactly(numbers(left));
     }
 
     private static int[] numbers(String text) {

@@ -6,13 +6,13 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.Random;
+import longshoulder.core.geometry.Boundary;
 import longshoulder.core.Tables;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.geometry.Congruence;
-import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Outline;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
@@ -144,7 +144,7 @@ class JointPropertiesTest {
 
     private static Outline mapped(Outline outline, UnaryOperator<Vector3D> map) {
         return new Outline(outline.edges().stream()
-                .map(edge -> new Mesh.Edge(map.apply(edge.from()), map.apply(edge.to()))).toList());
+                .map(edge -> new Boundary.Edge(map.apply(edge.from()), map.apply(edge.to()))).toList());
     }
 
     private static Vector3D mirror(Vector3D p) {
@@ -160,6 +160,6 @@ class JointPropertiesTest {
     void halfTurns_ofAPlainBoard(@ForAll("sensible") Project project) {
         PlannedPiece top = Planner.plan(project).piece("top");
         assertThat(Congruence.halfTurns(top.outline())).containsExactlyInAnyOrder(Congruence.HalfTurn.values());
-        assertThat(top.mesh().outline(Pose.WORLD).edges()).hasSameSizeAs(top.outline().edges());
+        assertThat(top.form().boundary().outline(Pose.WORLD).edges()).hasSameSizeAs(top.outline().edges());
     }
 }

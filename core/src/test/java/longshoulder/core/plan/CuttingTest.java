@@ -4,18 +4,29 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Random;
+import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Value;
+import longshoulder.core.geometry.Boundary;
+import longshoulder.core.geometry.Congruence;
+import longshoulder.core.geometry.Skins;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
+import longshoulder.core.kind.RandomDesigns;
+import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.measure.Unit;
 import longshoulder.core.project.Edit;
+import longshoulder.core.project.EditRefused;
 import longshoulder.core.project.Project;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 
 /** Forms that are shared and remembered are those that would be cut anew. */
 class CuttingTest {
@@ -31,30 +42,57 @@ class CuttingTest {
                 plan.frame().shaping(piece.id()));
     }
 
-    /** The second plan takes from what the first one made. */
-    @ParameterizedTest
-    @ValueSource(strings = {"table", "stool", "bench", "door", "cabinet", "trestle"})
-    void form_isThatOfThePieceCutAnew(String kind) {
-        Project first = of(kind);
-        Planner.plan(first);
-        String size = first.brief().values().keySet().stream()
-                .filter(name -> name.endsWith(".width") && first.brief().measure(name).isPresent())
-                .findFirst().orElseThrow();
-        Length wider = first.brief().required(size).value().plus(Length.ofMillimetres(3));
-        Plan plan = Planner.plan(new Edit.Give(size, new Value.Measured(wider)).applyTo(first));
-        for (PlannedPiece piece : plan.pieces()) {
-            Solid anew = anew(plan, piece).solid();
-            assertThat(piece.solid().volume()).as(piece.id()).isCloseTo(anew.volume(), within(0.01));
-            assertThat(piece.solid().bounds().least().distance(anew.bounds().least())).isLessThan(1e-6);
-            assertThat(piece.solid().bounds().greatest().distance(anew.bounds().greatest())).isLessThan(1e-6);
-            assertThat(piece.mesh().volume()).as(piece.id()).isCloseTo(anew.volume(), within(0.1));
+    /** Each plan takes from what those before it made: whatever is edited, each form is that of its piece cut anew. */
+    @Property(tries = 150)
+    void form_afterEdits_isThatOfThePieceCutAnew(@ForAll("kinds") Kind kind, @ForAll long seed) {
+        Project project = RandomDesigns.design(kind, seed);
+        Random random = new Random(seed);
+        for (int edit = 0; edit < 4; edit++) {
+            Plan plan = Planner.plan(project);
+            if (!plan.isStopped()) {
+                plan.pieces().forEach(piece -> assertSame(piece, anew(plan, piece).solid()));
+            }
+            project = edited(project, random);
+        }
+    }
+
+    @Provide
+    Arbitrary<Kind> kinds() {
+        return Arbitraries.of(Kinds.all());
+    }
+
+    private static void assertSame(PlannedPiece piece, Solid anew) {
+        double within = 1e-6 * anew.volume();
+        assertThat(piece.solid().minus(anew).volume()).as(piece.id()).isLessThan(within);
+        assertThat(anew.minus(piece.solid()).volume()).as(piece.id()).isLessThan(within);
+        Skins.assertClosed(piece.mesh());
+        assertThat(piece.mesh().volume()).as(piece.id()).isCloseTo(anew.volume(), within(within));
+        assertThat(Congruence.of(piece.outline(), Boundary.of(anew).outline(piece.piece().pose()))).as(piece.id())
+                .isEqualTo(Congruence.SAME);
+    }
+
+    /** With one of its measures a little less or more. */
+    private static Project edited(Project project, Random random) {
+        Brief brief = project.brief();
+        // A frame of one's own has none.
+        List<String> measures = brief.values().keySet().stream().filter(name -> brief.measure(name).isPresent())
+                .toList();
+        if (measures.isEmpty()) {
+            return project;
+        }
+        String name = measures.get(random.nextInt(measures.size()));
+        Length changed = brief.required(name).value().plus(Length.ofMicrometres(10L * random.nextInt(-800, 4000)));
+        try {
+            return new Edit.Give(name, new Value.Measured(changed)).applyTo(project);
+        } catch (EditRefused beyondItsBounds) {
+            return project;
         }
     }
 
     @Test
     void alike_isEqualWhereTheSameIsCut() {
         Plan plan = Planner.plan(of("table"));
-        Cutting.Likeness front = anew(plan, plan.piece("apron-front")).alike();
+        Likeness front = anew(plan, plan.piece("apron-front")).alike();
         assertThat(front).isEqualTo(anew(plan, plan.piece("apron-front")).alike());
         assertThat(front).isEqualTo(anew(plan, plan.piece("apron-back")).alike());
         assertThat(front).isNotEqualTo(anew(plan, plan.piece("apron-left")).alike());

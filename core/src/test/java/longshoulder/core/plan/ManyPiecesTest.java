@@ -14,6 +14,7 @@ import longshoulder.core.cutlist.CutList;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
+import longshoulder.core.geometry.Boundary;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Skin;
 import longshoulder.core.geometry.Pose;
@@ -103,17 +104,19 @@ class ManyPiecesTest {
     @Property(tries = 60)
     void skins_carriedOver_areThoseOfTheirOwnSolids(@ForAll("tables") Project project) {
         for (PlannedPiece piece : Planner.plan(project).pieces()) {
+            Boundary boundary = Boundary.of(piece.solid());
             Mesh own = Mesh.of(piece.solid());
             assertThat(piece.mesh().triangles()).hasSameSizeAs(own.triangles());
-            assertThat(piece.mesh().lines().arrises()).hasSameSizeAs(own.lines().arrises());
+            assertThat(piece.form().lines().arrises()).hasSameSizeAs(boundary.lines().arrises());
             assertThat(piece.mesh().volume()).isCloseTo(own.volume(), within(1e-6 * own.volume()));
             for (int i = 0; i < own.points().size(); i++) {
                 assertThat(piece.mesh().points().get(i).distance(own.points().get(i))).isLessThan(1e-6);
             }
-            for (int i = 0; i < own.skin().faces().size(); i++) {
-                Skin.Face carried = piece.mesh().skin().faces().get(i);
-                assertThat(carried.cell()).isEqualTo(own.skin().faces().get(i).cell());
-                assertThat(carried.polygon().plane().normal().dot(own.skin().faces().get(i).polygon().plane().normal()))
+            for (int i = 0; i < boundary.skin().faces().size(); i++) {
+                Skin.Face carried = piece.form().boundary().skin().faces().get(i);
+                assertThat(carried.cell()).isEqualTo(boundary.skin().faces().get(i).cell());
+                assertThat(carried.polygon().plane().normal()
+                        .dot(boundary.skin().faces().get(i).polygon().plane().normal()))
                         .isCloseTo(1, within(1e-9));
             }
         }

@@ -6,26 +6,25 @@ import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
- * Makes the closed skin of a solid from its cells, in four steps: faces where two cells touch are taken away; equal
+ * Makes the closed boundary of a solid from its cells, in three steps: faces where two cells touch are taken away; equal
  * points are made one; corners of one face that lie on an edge of another are put into that edge, so that the faces
- * meet edge to edge; the faces are cut into triangles.
+ * meet edge to edge.
  *
  * <p>Running time hardly grows faster than the number of cells: faces that touch are found by their planes, points on an edge by
  * their places.
  */
-final class MeshBuilder {
+final class BoundaryBuilder {
 
     private final Solid solid;
     private final VertexPool pool = new VertexPool();
     private final List<Polygon> skin = new ArrayList<>();
     private final List<int[]> loops = new ArrayList<>();
-    private final List<int[]> triangles = new ArrayList<>();
 
-    MeshBuilder(Solid solid) {
+    BoundaryBuilder(Solid solid) {
         this.solid = solid;
     }
 
-    Mesh build() {
+    Boundary build() {
         Skin whole = Skin.of(solid);
         whole.faces().forEach(face -> skin.add(face.polygon()));
         List<int[]> corners = new ArrayList<>();
@@ -41,11 +40,7 @@ final class MeshBuilder {
         for (int i = 0; i < loops.size(); i++) {
             arrises.add(loops.get(i), skin.get(i).plane());
         }
-        for (int i = 0; i < loops.size(); i++) {
-            triangulate(loops.get(i), corners.get(i).length);
-        }
-        Sheets.part(pool.points(), triangles);
-        return new Mesh(pool.points(), triangles, whole, new Mesh.Lines(arrises.sharp(), arrises.bends()));
+        return new Boundary(pool.points(), whole, loops, new Boundary.Lines(arrises.sharp(), arrises.bends()));
     }
 
     /** @param corners where the loop's points really lie in this face */
@@ -92,26 +87,5 @@ final class MeshBuilder {
             count--;
         }
         return count - first < 3 ? new int[0] : Arrays.copyOfRange(kept, first, count);
-    }
-
-    /** Corners alone are fanned from one of them; a loop with points on its edges is fanned from its middle. */
-    private void triangulate(int[] loop, int corners) {
-        if (loop.length == 0) {
-            return;
-        }
-        if (loop.length == corners) {
-            for (int i = 1; i + 1 < loop.length; i++) {
-                triangles.add(new int[]{loop[0], loop[i], loop[i + 1]});
-            }
-            return;
-        }
-        Vector3D sum = Vector3D.ZERO;
-        for (int index : loop) {
-            sum = sum.add(pool.get(index));
-        }
-        int middle = pool.indexOf(sum.multiply(1.0 / loop.length));
-        for (int i = 0; i < loop.length; i++) {
-            triangles.add(new int[]{middle, loop[i], loop[(i + 1) % loop.length]});
-        }
     }
 }

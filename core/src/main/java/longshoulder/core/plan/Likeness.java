@@ -1,0 +1,93 @@
+package longshoulder.core.plan;
+
+import java.util.Arrays;
+import java.util.Optional;
+import longshoulder.core.geometry.Cell;
+import longshoulder.core.geometry.Pose;
+import longshoulder.core.geometry.Solid;
+import longshoulder.core.geometry.Stretch;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.jspecify.annotations.Nullable;
+
+/** Where the corners of all that is cut lie in the piece's own frame of reference: equal for pieces that are cut alike. */
+final class Likeness {
+
+    /** Places are compared in these steps, in millimetres: finer than any tolerance, coarser than the noise of doubles. */
+    private static final double STEP = 1e-7;
+
+    /** How many corners each cell has, and before the cells of a step what is done at it. */
+    private final int[] structure;
+    /** The corners' places along, across and out, one row each. */
+    private final double[][] places;
+    private final int hash;
+
+    Likeness(Cutting cutting) {
+        structure = structure(cutting);
+        places = new double[3][Arrays.stream(structure).filter(count -> count > 0).sum()];
+        fill(cutting);
+        int sum = Arrays.hashCode(structure);
+        for (double[] row : places) {
+            for (double place : row) {
+                sum = 31 * sum + Long.hashCode(Math.round(place / STEP));
+            }
+        }
+        hash = sum;
+    }
+
+    private static int[] structure(Cutting cutting) {
+        int[] structure = new int[cutting.solids().mapToInt(solid -> 1 + solid.cells().size()).sum() - 1];
+        int at = 0;
+        for (Cell cell : cutting.body().cells()) {
+            structure[at++] = cell.corners().size();
+        }
+        for (Cutting.Step step : cutting.steps()) {
+            structure[at++] = step.kind().mark();
+            for (Cell cell : step.solid().cells()) {
+                structure[at++] = cell.corners().size();
+            }
+        }
+        return structure;
+    }
+
+    private void fill(Cutting cutting) {
+        Pose pose = cutting.piece().pose();
+        int at = 0;
+        for (Solid solid : (Iterable<Solid>) cutting.solids()::iterator) {
+            for (Cell cell : solid.cells()) {
+                for (Vector3D corner : cell.corners()) {
+                    Vector3D local = pose.toLocal(corner);
+                    places[0][at] = local.getX();
+                    places[1][at] = local.getY();
+                    places[2][at++] = local.getZ();
+                }
+            }
+        }
+    }
+
+    /** How this is carried to another; empty if they are unlike in more than a stretch. */
+    Optional<Stretch> stretchTo(Likeness other) {
+        return Arrays.equals(structure, other.structure) ? Stretch.between(places, other.places) : Optional.empty();
+    }
+
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof Likeness likeness && hash == likeness.hash
+                && Arrays.equals(structure, likeness.structure) && liesAt(likeness.places);
+    }
+
+    private boolean liesAt(double[][] others) {
+        for (int axis = 0; axis < places.length; axis++) {
+            for (int i = 0; i < places[axis].length; i++) {
+                if (Math.round(places[axis][i] / STEP) != Math.round(others[axis][i] / STEP)) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    @Override
+    public int hashCode() {
+        return hash;
+    }
+}
