@@ -63,12 +63,11 @@ final class RoomCheck implements Check {
     private static void railBeside(Subject subject, Meeting meeting, List<Finding> findings) {
         Piece rail = meeting.rail();
         Piece post = meeting.post();
-        Amount room = Amount.sum(Label.of("amount.roomOnPost")).plus(post.length())
-                .minus(meeting.seat().drop()).amount();
-        Length over = rail.width().value().minus(room.value());
+        Length room = post.length().value().minus(meeting.seat().drop().value());
+        Length over = rail.width().value().minus(room);
         if (over.isPositive()) {
             findings.add(new Finding("rail-off-post", Level.STOP, List.of(meeting.id(), rail.id()),
-                    Label.of("finding.railTooWide", rail.id(), rail.width().value(), post.id(), room.value()),
+                    Label.of("finding.railTooWide", rail.id(), rail.width().value(), post.id(), room),
                     new Remedies(subject.project()).change(rail.width(), over.negated()).change(post.length(), over)
                             .list()));
         }

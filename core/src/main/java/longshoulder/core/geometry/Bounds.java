@@ -17,7 +17,8 @@ public record Bounds(Vector3D least, Vector3D greatest) {
     /** Boxes that share this much along an axis, less than nothing, still nearly touch, in millimetres. */
     private static final double NEARLY = -10 * Tolerance.LENGTH;
 
-    static Bounds of(List<Vector3D> points) {
+    /** Round all of some points. */
+    public static Bounds of(List<Vector3D> points) {
         return of(points.toArray(Vector3D[]::new), points.size());
     }
 
@@ -52,7 +53,7 @@ public record Bounds(Vector3D least, Vector3D greatest) {
     }
 
     /** Whether both share at least a point, or nearly do. */
-    boolean touches(Bounds other) {
+    public boolean touches(Bounds other) {
         return shared(least.getX(), greatest.getX(), other.least.getX(), other.greatest.getX()) > NEARLY
                 && shared(least.getY(), greatest.getY(), other.least.getY(), other.greatest.getY()) > NEARLY
                 && shared(least.getZ(), greatest.getZ(), other.least.getZ(), other.greatest.getZ()) > NEARLY;

@@ -39,10 +39,10 @@ public record HalfSpace(Vector3D.Unit normal, double offset, boolean round) {
 
     /** The point in which three boundaries cut each other; they must not be parallel to one line. */
     public static Vector3D meet(HalfSpace a, HalfSpace b, HalfSpace c) {
-        Vector3D bc = b.normal.cross(c.normal);
-        Vector3D sum = bc.multiply(a.offset).add(c.normal.cross(a.normal).multiply(b.offset))
-                .add(a.normal.cross(b.normal).multiply(c.offset));
-        return sum.multiply(1 / a.normal.dot(bc));
+        Vector3D bc = Plain.cross(b.normal, c.normal);
+        Vector3D sum = bc.multiply(a.offset).add(Plain.cross(c.normal, a.normal).multiply(b.offset))
+                .add(Plain.cross(a.normal, b.normal).multiply(c.offset));
+        return sum.multiply(1 / Plain.dot(a.normal, bc));
     }
 
     /** Everything else. */

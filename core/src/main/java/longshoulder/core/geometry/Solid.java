@@ -93,7 +93,11 @@ public record Solid(List<Cell> cells, Bounds bounds) {
 
     /** The part on the inner side of a half space. */
     public Solid clip(HalfSpace keep) {
-        return new Solid(cells.stream().flatMap(cell -> cell.clip(keep).stream()).toList());
+        List<Cell> kept = new ArrayList<>(cells.size());
+        for (Cell cell : cells) {
+            cell.clip(keep).ifPresent(kept::add);
+        }
+        return new Solid(kept);
     }
 
     /** The same solid elsewhere. */

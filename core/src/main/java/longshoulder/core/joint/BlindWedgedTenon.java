@@ -75,7 +75,12 @@ public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
 
     @Override
     public Solid adds() {
-        return wedging.slotted(tenon.adds());
+        return tenon.adds();
+    }
+
+    @Override
+    public List<Solid> bores() {
+        return wedging.slots();
     }
 
     @Override

@@ -102,14 +102,14 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
                 length + (atEnd ? RailEnd.mm(room) : beyond), width + (atEnd ? beyond : RailEnd.mm(room)),
                 RailEnd.mm(panel.thickness()));
         HalfSpace floor = meeting.surface().moved(-depthOf(meeting) - RailEnd.mm(room)).complement();
-        Solid groove = Solid.of(slab).clip(floor);
+        Optional<Cell> groove = slab.flatMap(cell -> cell.clip(floor));
         // Not the ends: a plough, and the corner of a panel, run on into the tenons.
         for (PostFace face : PostFace.values()) {
-            groove = groove.clip(face.surface(post));
+            groove = groove.flatMap(cell -> cell.clip(face.surface(post)));
         }
         return run == Run.SHOULDERS
-                ? groove.clip(post.shape().start()).clip(post.shape().finish())
-                : groove;
+                ? Solid.of(groove).clip(post.shape().start()).clip(post.shape().finish())
+                : Solid.of(groove);
     }
 
     /** How deep the groove is cut. */

@@ -47,7 +47,7 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
     }
 
     /**
-     * What is bored through the rail's end, tenon and body alike, when all else is cut: the holes of pegs and bolts. They may cross. Cut like
+     * What is bored through the rail's end, tenon and body alike, when all else is cut: the holes of pegs and bolts, the slots of wedges and tusks. They may cross. Cut like
      * this they are cut once for all rails made alike, where a tenon with its hole would be put together at each.
      */
     default List<Solid> bores() {

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Seat;
 import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Plain;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.joint.Meeting.Part;
@@ -71,7 +72,7 @@ final class Overlaps {
     }
 
     private static boolean isInside(HalfSpace side, HalfSpace face) {
-        return side.normal().dot(face.normal()) < -1 + Tolerance.DIRECTION
+        return Plain.dot(side.normal(), face.normal()) < -1 + Tolerance.DIRECTION
                 && side.offset() + face.offset() > Tolerance.LENGTH;
     }
 

@@ -64,7 +64,12 @@ public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean o
 
     @Override
     public Solid adds() {
-        return wedging.slotted(tenon.adds());
+        return tenon.adds();
+    }
+
+    @Override
+    public List<Solid> bores() {
+        return wedging.slots();
     }
 
     @Override

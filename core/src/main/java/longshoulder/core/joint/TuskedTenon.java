@@ -85,7 +85,13 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
 
     @Override
     public Solid adds() {
-        return tenon.adds().minus(sloped(mm(meeting().through()) - mm(bury), mm(tenon.edgeShoulder()) - 1,
+        return tenon.adds();
+    }
+
+    /** The slot for the tusk. */
+    @Override
+    public List<Solid> bores() {
+        return List.of(sloped(mm(meeting().through()) - mm(bury), mm(tenon.edgeShoulder()) - 1,
                 mm(tenon.edgeShoulder()) + mm(tenon.width()) + 1));
     }
 

@@ -113,18 +113,18 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
                 : new Section(s.y0(), s.y1(), place - thick / 2, place + thick / 2);
     }
 
-    /** The tenon with its slots sawn and relief holes drilled. */
-    Solid slotted(Solid whole) {
-        Solid rest = whole;
+    /** What is sawn and drilled out of the tenon: a slot for each wedge, and the relief hole at its bottom. */
+    List<Solid> slots() {
+        List<Solid> slots = new ArrayList<>();
         double tip = mm(tenon.length());
         for (double place : isWedged() ? places() : new double[0]) {
             double bottom = tip - mm(slot);
-            rest = rest.minus(end().beyondShoulder(bottom, tip, slice(place, KERF.toMillimetres())));
+            slots.add(end().beyondShoulder(bottom, tip, slice(place, KERF.toMillimetres())));
             if (relief) {
-                rest = rest.minus(reliefHole(place, bottom));
+                slots.add(reliefHole(place, bottom));
             }
         }
-        return rest;
+        return slots;
     }
 
     private Solid reliefHole(double place, double bottom) {

@@ -20,6 +20,10 @@ public record Length(long picometres) implements Comparable<Length> {
 
     private static final long PER_MILLIMETRE = 1_000_000_000L;
 
+    /** Up to here a double tells whole picometres apart, and to what lies nearer to one of them than this it rounds. */
+    private static final double EXACT = 0x1p52;
+    private static final double CLEAR = 0.499;
+
     /** A whole number of millimetres. */
     public static Length ofMillimetres(long millimetres) {
         return new Length(Math.multiplyExact(millimetres, PER_MILLIMETRE));
@@ -44,6 +48,12 @@ public record Length(long picometres) implements Comparable<Length> {
     public static Length fromMillimetres(double millimetres) {
         if (!Double.isFinite(millimetres)) {
             throw new ArithmeticException("A length must be finite, not (%s).".formatted(millimetres));
+        }
+        double picometres = Math.rint(millimetres * PER_MILLIMETRE);
+        // Fused, so without a rounding of its own: how far that lies off the exact product.
+        double off = Math.fma(millimetres, PER_MILLIMETRE, -picometres);
+        if (Math.abs(picometres) < EXACT && Math.abs(off) < CLEAR) {
+            return new Length((long) picometres);
         }
         BigDecimal whole = new BigDecimal(millimetres).movePointRight(9).setScale(0, RoundingMode.HALF_EVEN);
         return new Length(whole.longValueExact());

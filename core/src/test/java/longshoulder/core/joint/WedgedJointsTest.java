@@ -27,9 +27,9 @@ class WedgedJointsTest {
     void throughWedged_slotsEndInReliefHoles() {
         Joint plain = joint(JointKind.THROUGH_TENON, "wedge.slot", "40");
         Joint bare = joint(JointKind.THROUGH_TENON, "tenon.wedges", "two", "wedge.slot", "40", "wedge.relief", "none");
-        assertThat(plain.adds().volume() - bare.adds().volume()).isCloseTo(2 * 2 * 8 * 40, within(1e-6));
+        assertThat(bored(plain).volume() - bored(bare).volume()).isCloseTo(2 * 2 * 8 * 40, within(1e-6));
         Joint drilled = joint(JointKind.THROUGH_TENON, "tenon.wedges", "two", "wedge.slot", "40");
-        double holes = bare.adds().volume() - drilled.adds().volume();
+        double holes = bored(bare).volume() - bored(drilled).volume();
         double round = 2 * 8 * Math.PI * 2 * 2;
         assertThat(holes).isBetween(round / 2, round);
     }
@@ -116,7 +116,7 @@ class WedgedJointsTest {
         // The slot narrows from 20 by a seventh of the tenon's width of 71; it begins 1.5 inside the post.
         double narrowest = 20 - 71 / 7.0;
         double slot = 4 * 71 * (1.5 + (20 + narrowest) / 2);
-        assertThat(joint.adds().volume()).isCloseTo(110 * 71 * 8 - slot, within(1e-6));
+        assertThat(bored(joint).volume()).isCloseTo(110 * 71 * 8 - slot, within(1e-6));
     }
 
     /** Home, the tusk bears on the post and on the slope of its slot and overlaps nothing. */
@@ -124,7 +124,7 @@ class WedgedJointsTest {
     void tusked_tuskFillsItsSlotOutsideThePost() {
         Joint joint = joint(JointKind.TUSKED_TENON, "tusk.width", "20", "tusk.thickness", "4");
         Solid tusk = joint.loosePart();
-        assertThat(tusk.and(joint.adds()).volume()).isCloseTo(0, within(1e-9));
+        assertThat(tusk.and(bored(joint)).volume()).isCloseTo(0, within(1e-9));
         assertThat(tusk.and(joint.meeting().post().body()).volume()).isCloseTo(0, within(1e-9));
         // It stands out by 12 at both edges of the tenon, wider above and narrower below.
         assertThat(tusk.volume()).isCloseTo(4 * 95 * (20 - 71 / 14.0), within(1e-6));
@@ -171,7 +171,7 @@ class WedgedJointsTest {
         assertThat(squeezed.volume()).isLessThan(peg("0").volume());
     }
 
-    /** The tenon with its holes. */
+    /** The tenon with its holes and slots. */
     private static Solid bored(Joint joint) {
         return joint.bores().stream().reduce(joint.adds(), Solid::minus);
     }

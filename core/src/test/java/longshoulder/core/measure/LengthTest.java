@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -31,6 +34,17 @@ class LengthTest {
         assertThat(Length.fromMillimetres(1.0 / 1024)).isEqualTo(new Length(976_562));
         assertThat(Length.fromMillimetres(3.0 / 1024)).isEqualTo(new Length(2_929_688));
         assertThat(Length.fromMillimetres(22.5)).isEqualTo(Length.ofMicrometres(22_500));
+    }
+
+    /** Whichever way it goes, it rounds the exact value of the double, near halves and far out too. */
+    @Property
+    void fromMillimetres_roundsTheExactValue(
+            @ForAll @LongRange(min = -9_000_000_000_000_000L, max = 9_000_000_000_000_000L) long halfPicometres,
+            @ForAll @IntRange(min = -3, max = 3) int steps) {
+        double value = halfPicometres / 2e9;
+        value += steps * Math.ulp(value);
+        BigDecimal exact = new BigDecimal(value).movePointRight(9).setScale(0, RoundingMode.HALF_EVEN);
+        assertThat(Length.fromMillimetres(value)).isEqualTo(new Length(exact.longValueExact()));
     }
 
     @ParameterizedTest
