@@ -39,6 +39,7 @@ public class KindsBenchmark {
             "frame", "trestle", "stand"})
     private String design = "table";
 
+    private final Project small = Project.ofKind(Kinds.find("stand").orElseThrow(), "", Showing.TENTH_MILLIMETRES);
     private Project one = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
     @SuppressWarnings("NullAway.Init") // made before the benchmark
     private Sizes sizes;
@@ -58,9 +59,18 @@ public class KindsBenchmark {
                 plan.isStopped() ? "STOPPED " + plan.findings().getFirst() : "sound");
     }
 
-    /** Planned after an edit of its overall size to one that it never had: what hangs on it is made anew. */
+    /** Planned after an edit of its overall size to one that it never had: what hangs on it is stretched or made anew. */
     @Benchmark
     public Plan plan() {
         return Planner.plan(sizes.next().applyTo(one));
+    }
+
+    /** Planned when nothing like it is remembered: all of it is made anew. Two small plans in between see to that. */
+    @Benchmark
+    public Plan planForgotten() {
+        for (int i = 0; i < 2; i++) {
+            Planner.plan(small);
+        }
+        return plan();
     }
 }

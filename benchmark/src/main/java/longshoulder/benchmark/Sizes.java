@@ -8,7 +8,7 @@ import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
 
-/** The overall size of a design that benchmarks edit, so that most of it has to be made anew. */
+/** The overall size of a design that benchmarks edit, on which most of it hangs. */
 final class Sizes {
 
     private static final Set<String> OVERALL = Set.of("overall.length", "overall.width", "size.width", "beam.length",
@@ -24,7 +24,7 @@ final class Sizes {
         length = project.brief().measure(name).map(Amount::value).orElse(Length.ofMillimetres(25));
     }
 
-    /** To a size that the design never had: what hangs on it is made anew. */
+    /** To a size that the design never had, so that nothing is merely remembered. */
     Edit next() {
         length = length.plus(Length.ofMicrometres(1));
         return new Edit.Give(name, new Value.Measured(length));

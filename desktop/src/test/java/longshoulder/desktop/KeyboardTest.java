@@ -9,9 +9,11 @@ import java.nio.file.Path;
 import java.util.LinkedHashSet;
 import java.util.Optional;
 import java.util.Set;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
+import javafx.scene.image.Image;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import longshoulder.core.brief.Value;
@@ -36,6 +38,9 @@ import org.testfx.util.WaitForAsyncUtils;
 @ExtendWith(ApplicationExtension.class)
 @SuppressWarnings("NullAway.Init")
 class KeyboardTest {
+
+    /** So many pixels are a frame that is seen, even round the smallest button. */
+    private static final int FRAME = 30;
 
     @TempDir
     static Path directory;
@@ -81,6 +86,43 @@ class KeyboardTest {
                         && node.localToScene(node.getBoundsInLocal()).getWidth() > 0 && isShown(node)).queryAll());
         assertThat(reached).containsAll(wanted);
         assertThat(wanted).hasSizeGreaterThan(20);
+    }
+
+    /** Wherever the focus is, the window looks otherwise there than when it has gone on: nothing lies over its frame. */
+    @Test
+    void focus_isSeenWhereverItIs(FxRobot robot) throws Exception {
+        Set<Node> reached = new LinkedHashSet<>();
+        Image with = picture();
+        for (Node owner = scene.getFocusOwner(); reached.add(owner); owner = scene.getFocusOwner()) {
+            Bounds place = owner.localToScene(owner.getLayoutBounds());
+            robot.type(KeyCode.TAB);
+            Image without = picture();
+            // Where the panel was scrolled to the next one, all of it looks otherwise.
+            if (place.equals(owner.localToScene(owner.getLayoutBounds()))) {
+                assertThat(differing(with, without, place)).as("%s", owner).isGreaterThan(FRAME);
+            }
+            with = without;
+        }
+        assertThat(reached).extracting(Node::getId).contains("sheet");
+        assertThat(reached).hasSizeGreaterThan(20);
+    }
+
+    private Image picture() throws Exception {
+        WaitForAsyncUtils.waitForFxEvents();
+        return WaitForAsyncUtils.asyncFx(() -> scene.snapshot(null)).get();
+    }
+
+    private static int differing(Image one, Image other, Bounds place) {
+        int count = 0;
+        for (int y = (int) Math.max(0, place.getMinY() - 1); y <= Math.min(one.getHeight() - 1, place.getMaxY()); y++) {
+            for (int x = (int) Math.max(0, place.getMinX() - 1); x <= Math.min(one.getWidth() - 1,
+                    place.getMaxX()); x++) {
+                if (one.getPixelReader().getArgb(x, y) != other.getPixelReader().getArgb(x, y)) {
+                    count++;
+                }
+            }
+        }
+        return count;
     }
 
     private static boolean isShown(Node node) {
