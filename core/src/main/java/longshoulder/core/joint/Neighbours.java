@@ -8,8 +8,7 @@ import longshoulder.core.geometry.Bounds;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
- * Finds the pieces whose boxes some points may touch. All boxes are gone through: to compare them costs so little that with a thousand
- * joints it does not tell.
+ * Finds the pieces whose boxes some points may touch. All boxes are gone through: to compare two costs less than to look one up.
  */
 final class Neighbours {
 

@@ -56,9 +56,7 @@ final class Forms {
         }
     }
 
-    /**
-     * A form and what it was made as, before it was stretched.
-     */
+    /** A form and what it was made as, before it was stretched. */
     private record Known(Likeness madeAs, Form form) {}
 
     /**

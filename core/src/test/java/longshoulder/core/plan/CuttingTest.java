@@ -62,11 +62,13 @@ class CuttingTest {
     }
 
     private static void assertSame(PlannedPiece piece, Solid anew) {
-        double within = 1e-6 * anew.volume();
-        assertThat(piece.solid().minus(anew).volume()).as(piece.id()).isLessThan(within);
-        assertThat(anew.minus(piece.solid()).volume()).as(piece.id()).isLessThan(within);
+        assertThat(piece.solid().minus(anew).volume()).as(piece.id()).isLessThan(0.01);
+        assertThat(anew.minus(piece.solid()).volume()).as(piece.id()).isLessThan(0.01);
+        assertThat(piece.solid().volume()).as(piece.id()).isCloseTo(anew.volume(), within(0.01));
+        assertThat(piece.solid().bounds().least().distance(anew.bounds().least())).isLessThan(1e-6);
+        assertThat(piece.solid().bounds().greatest().distance(anew.bounds().greatest())).isLessThan(1e-6);
         Skins.assertClosed(piece.mesh());
-        assertThat(piece.mesh().volume()).as(piece.id()).isCloseTo(anew.volume(), within(within));
+        assertThat(piece.mesh().volume()).as(piece.id()).isCloseTo(anew.volume(), within(0.1));
         assertThat(Congruence.of(piece.outline(), Boundary.of(anew).outline(piece.piece().pose()))).as(piece.id())
                 .isEqualTo(Congruence.SAME);
     }
