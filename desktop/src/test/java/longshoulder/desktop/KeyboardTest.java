@@ -21,14 +21,18 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.desktop.look.FigureField;
+import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Documents;
 import longshoulder.desktop.model.FileAsker;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.files.DesignFile;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
@@ -47,13 +51,14 @@ class KeyboardTest {
 
     private final FileAsker asker = mock(FileAsker.class);
     private Workbench bench;
+    private MainView view;
     private Scene scene;
 
     @Start
     void start(Stage stage) throws Exception {
         Typefaces.load();
         bench = new Workbench(Planner.plan(DesignFile.read(Path.of("../demo/" + StartUp.DEMO))), Optional.empty());
-        MainView view = new MainView(bench, new Documents(bench, asker));
+        view = new MainView(bench, new Documents(bench, asker));
         scene = view.scene(1280, 800);
         stage.setScene(scene);
         stage.show();
@@ -88,10 +93,20 @@ class KeyboardTest {
         assertThat(wanted).hasSizeGreaterThan(20);
     }
 
-    /** Wherever the focus is, the window looks otherwise there than when it has gone on: nothing lies over its frame. */
-    @Test
-    void focus_isSeenWhereverItIs(FxRobot robot) throws Exception {
+    /**
+     * Wherever the focus is, on every stage that is worked out, the window looks otherwise there than when it has gone on: nothing lies
+     * over its frame. Two stages in the dark have a control of each kind.
+     */
+    @ParameterizedTest
+    @CsvSource({"BRIEF, LIGHT", "FRAME, LIGHT", "FRAME, DARK", "JOINTS, LIGHT", "LENGTHS, LIGHT", "LENGTHS, DARK"})
+    void focus_isSeenWhereverItIs(WorkStage stage, Palette.Theme theme, FxRobot robot) throws Exception {
+        robot.interact(() -> {
+            view.use(theme);
+            view.show(stage);
+            scene.getRoot().lookup("#stage-" + stage.id()).requestFocus();
+        });
         Set<Node> reached = new LinkedHashSet<>();
+        Set<Node> compared = new LinkedHashSet<>();
         Image with = picture();
         for (Node owner = scene.getFocusOwner(); reached.add(owner); owner = scene.getFocusOwner()) {
             Bounds place = owner.localToScene(owner.getLayoutBounds());
@@ -100,11 +115,16 @@ class KeyboardTest {
             // Where the panel was scrolled to the next one, all of it looks otherwise.
             if (place.equals(owner.localToScene(owner.getLayoutBounds()))) {
                 assertThat(differing(with, without, place)).as("%s", owner).isGreaterThan(FRAME);
+                compared.add(owner);
             }
             with = without;
         }
-        assertThat(reached).extracting(Node::getId).contains("sheet");
-        assertThat(reached).hasSizeGreaterThan(20);
+        assertThat(compared).hasSizeGreaterThan(20);
+    }
+
+    @AfterEach
+    void light(FxRobot robot) {
+        robot.interact(() -> view.use(Palette.Theme.LIGHT));
     }
 
     private Image picture() throws Exception {

@@ -55,7 +55,8 @@ final class Deriver {
         return asked.get() == request;
     }
 
+    /** The processors share the preparations. */
     private static Made make(Plan plan, List<Function<Plan, Runnable>> preparations) {
-        return new Made(plan, preparations.stream().map(preparation -> preparation.apply(plan)).toList());
+        return new Made(plan, preparations.parallelStream().map(preparation -> preparation.apply(plan)).toList());
     }
 }

@@ -5,8 +5,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
@@ -24,6 +24,7 @@ import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.look.PartCanvas;
 import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.model.Workbench;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
@@ -40,13 +41,39 @@ public final class RodPane extends Pane implements Themed {
     private static final double BETWEEN = 8;
     private static final double HEIGHT = 164;
     private static final double WIDEST = 62;
+    /** Where marks begin and end, over and under the faces. */
+    private static final double MARK_TOP = TOP - 6;
+    private static final double MARK_END = HEIGHT - BOTTOM + 4;
+    /** A rod shorter than this on the screen is not drawn. */
+    private static final double SHORTEST = 10;
 
     private final Workbench bench;
-    private final Canvas canvas = new Canvas();
+    private final PartCanvas canvas = new PartCanvas();
+    /** What was drawn last, or is about to be. */
+    private Optional<Laid> laid = Optional.empty();
     private final Label heading = label("rod-heading");
     /** Kept from edit to edit, like everything that has to be styled: the names of the faces, and figures by what they show. */
     private final List<Label> faceNames = new ArrayList<>();
     private final Map<String, FigureField> fields = new HashMap<>();
+
+    /** A piece of a plan as it lies on the rod: each of its faces. */
+    private record Laid(Plan plan, PlannedPiece piece, Rod rod, List<Drawing> faces) {
+
+        static Optional<Laid> of(Plan plan, String id) {
+            if (!plan.has(id) || plan.piece(id).form().isNothing()) {
+                return Optional.empty();
+            }
+            PlannedPiece piece = plan.piece(id);
+            Rod rod = Rod.of(plan, id);
+            return Optional.of(new Laid(plan, piece, rod,
+                    Drawing.alone(piece, rod.faces().stream().map(Rod.Face::view).toList())));
+        }
+
+        @SuppressWarnings("ReferenceEquality") // a plan that is merely equal is not worth the comparison
+        boolean isOf(Plan other, String id) {
+            return plan == other && piece.id().equals(id);
+        }
+    }
 
     public RodPane(Workbench bench) {
         this.bench = bench;
@@ -54,8 +81,11 @@ public final class RodPane extends Pane implements Themed {
         getStyleClass().add("rod");
         setMinHeight(HEIGHT);
         setPrefHeight(HEIGHT);
-        canvas.setMouseTransparent(true);
         heading.relocate(16, 4);
+        bench.prepare(plan -> {
+            Optional<Laid> next = Laid.of(plan, bench.pieceProperty().get());
+            return () -> laid = next;
+        });
         bench.planProperty().addListener((observed, was, is) -> rebuild());
         bench.pieceProperty().addListener((observed, was, is) -> rebuild());
         widthProperty().addListener((observed, was, is) -> rebuild());
@@ -74,41 +104,41 @@ public final class RodPane extends Pane implements Themed {
 
     private void rebuild() {
         Plan plan = bench.plan();
-        canvas.setWidth(getWidth());
-        canvas.setHeight(HEIGHT);
-        canvas.getGraphicsContext2D().clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        List<Node> nodes = new ArrayList<>(List.of(canvas));
-        boolean room = getWidth() >= 2 * SIDE + 10;
-        if (room && plan.has(bench.pieceProperty().get())) {
-            PlannedPiece piece = plan.piece(bench.pieceProperty().get());
-            if (!piece.form().isNothing()) {
-                draw(piece, nodes);
-            }
+        String piece = bench.pieceProperty().get();
+        if (laid.filter(known -> known.isOf(plan, piece)).isEmpty()) {
+            laid = Laid.of(plan, piece);
+        }
+        List<Node> nodes = new ArrayList<>(List.of(canvas.node()));
+        double length = getWidth() - 2 * SIDE;
+        Brush brush = canvas.clear(new Rectangle2D(SIDE, MARK_TOP, Math.max(0, length), MARK_END - MARK_TOP),
+                getWidth(),
+                HEIGHT);
+        if (length >= SHORTEST) {
+            laid.ifPresent(lying -> draw(lying, length, brush, nodes));
         }
         if (!getChildren().equals(nodes)) {
             FocusKeeper.rebuild(this, () -> getChildren().setAll(nodes));
         }
     }
 
-    private void draw(PlannedPiece piece, List<Node> nodes) {
-        Plan plan = bench.plan();
-        Rod rod = Rod.of(plan, piece.id());
-        double scale = (getWidth() - 2 * SIDE) / rod.marks().getLast().position().value().toMillimetres();
-        Brush brush = new Brush(canvas);
-        strips(brush, piece, rod, scale, nodes);
-        figures(brush, rod, scale, nodes);
+    private void draw(Laid lying, double length, Brush brush, List<Node> nodes) {
+        double scale = length / lying.rod().marks().getLast().position().value().toMillimetres();
+        strips(brush, lying, scale, nodes);
+        figures(brush, lying.rod(), scale, nodes);
+        PlannedPiece piece = lying.piece();
         heading.setText(Texts.get("rod.heading") + "  " + piece.piece().mark() + "  " + bench.words().name(piece.id()));
         nodes.add(heading);
     }
 
-    private void strips(Brush brush, PlannedPiece piece, Rod rod, double scale, List<Node> nodes) {
+    private void strips(Brush brush, Laid lying, double scale, List<Node> nodes) {
+        Rod rod = lying.rod();
+        PlannedPiece piece = lying.piece();
         double room = HEIGHT - TOP - BOTTOM - BETWEEN * (rod.faces().size() - 1);
         double each = Math.min(WIDEST, room / rod.faces().size());
         double top = TOP + (room - each * rod.faces().size()) / 2;
-        List<Drawing> drawings = Drawing.alone(piece, rod.faces().stream().map(Rod.Face::view).toList());
-        for (int i = 0; i < drawings.size(); i++) {
+        for (int i = 0; i < lying.faces().size(); i++) {
             Rod.Face face = rod.faces().get(i);
-            Drawing drawing = drawings.get(i);
+            Drawing drawing = lying.faces().get(i);
             Extent extent = drawing.extent();
             double upright = each / Math.max(1e-6, extent.height());
             Strip strip = new Strip(brush, extent, scale, upright, top);
@@ -140,7 +170,7 @@ public final class RodPane extends Pane implements Themed {
             double x = SIDE + scale * mark.position().value().toMillimetres();
             boolean shoulder = mark.kind() == Rod.Kind.SHOULDER;
             brush.line(shoulder ? Palette.lit() : Palette.quiet(), shoulder ? 1.6 : 0.8, false);
-            brush.draw(x, TOP - 6, x, HEIGHT - BOTTOM + 4.0);
+            brush.draw(x, MARK_TOP, x, MARK_END);
             brush.dry();
             if (!marks.contains(x)) {
                 marks.add(x);

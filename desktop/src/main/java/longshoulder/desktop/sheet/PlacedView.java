@@ -41,6 +41,22 @@ record PlacedView(View view, String caption, Drawing drawing, double scale, doub
                 scale * extent.height());
     }
 
+    /** The same with the lines of its figures. */
+    Rectangle2D boxWith(List<DimensionLine> lines) {
+        Rectangle2D box = box();
+        for (DimensionLine line : lines) {
+            box = both(box, line.box());
+        }
+        return box;
+    }
+
+    private static Rectangle2D both(Rectangle2D one, Rectangle2D other) {
+        double left = Math.min(one.getMinX(), other.getMinX());
+        double top = Math.min(one.getMinY(), other.getMinY());
+        return new Rectangle2D(left, top, Math.max(one.getMaxX(), other.getMaxX()) - left,
+                Math.max(one.getMaxY(), other.getMaxY()) - top);
+    }
+
     /** The piece that is seen at a place on the sheet. */
     Optional<String> pieceAt(double sheetX, double sheetY) {
         Vector2D point = Vector2D.of((sheetX - x) / scale, (y - sheetY) / scale);

@@ -28,6 +28,7 @@ import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.look.PartCanvas;
 import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Workbench;
@@ -45,7 +46,7 @@ public final class SheetPane extends Pane implements Themed {
 
     private final Workbench bench;
     /** By the captions of the views. */
-    private final Map<String, ViewCanvas> canvases = new LinkedHashMap<>();
+    private final Map<String, PartCanvas> canvases = new LinkedHashMap<>();
     /** Where a piece that is being dragged would come to lie; without size at other times. */
     private final Canvas dragging = new Canvas();
     private final FindingMarks marks;
@@ -122,7 +123,7 @@ public final class SheetPane extends Pane implements Themed {
     private void remake() {
         place();
         lines.clear();
-        views.forEach(view -> canvases.computeIfAbsent(view.caption(), caption -> new ViewCanvas()));
+        views.forEach(view -> canvases.computeIfAbsent(view.caption(), caption -> new PartCanvas()));
         List<Node> nodes = new ArrayList<>();
         canvases.values().forEach(view -> nodes.add(view.node()));
         nodes.add(dragging);
@@ -194,9 +195,9 @@ public final class SheetPane extends Pane implements Themed {
         for (PlacedView view : views) {
             List<DimensionLine> figures = lines.stream()
                     .filter(line -> line.dimension().view().equals(view.view())).toList();
-            ViewCanvas canvas = canvases.get(view.caption());
+            PartCanvas canvas = canvases.get(view.caption());
             if (canvas != null) {
-                Brush brush = canvas.clear(view, figures, getWidth(), getHeight());
+                Brush brush = canvas.clear(view.boxWith(figures), getWidth(), getHeight());
                 new SheetPen(brush, this::wood, bench.pieceProperty().get())
                         .draw(view, !view.caption().equals("view.pictorial"));
                 figures.forEach(line -> line.draw(brush));

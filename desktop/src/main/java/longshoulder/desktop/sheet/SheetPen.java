@@ -98,8 +98,14 @@ final class SheetPen {
     }
 
     private void fill(PlacedView view, Patch patch) {
-        brush.face(tint(patch), patch.corners().stream().mapToDouble(view::sheetX).toArray(),
-                patch.corners().stream().mapToDouble(view::sheetY).toArray());
+        int count = patch.corners().size();
+        double[] xs = new double[count];
+        double[] ys = new double[count];
+        for (int i = 0; i < count; i++) {
+            xs[i] = view.sheetX(patch.corners().get(i));
+            ys[i] = view.sheetY(patch.corners().get(i));
+        }
+        brush.face(tint(patch), xs, ys);
     }
 
     private Color tint(Patch patch) {

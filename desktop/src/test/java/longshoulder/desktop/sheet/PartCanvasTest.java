@@ -14,6 +14,7 @@ import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.look.PartCanvas;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.framework.junit5.ApplicationExtension;
@@ -22,7 +23,7 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /** Where the canvas of a view lies on the sheet, and that what is drawn on it comes to lie where it belongs. */
 @ExtendWith(ApplicationExtension.class)
-class ViewCanvasTest {
+class PartCanvasTest {
 
     private static final double WIDTH = 900;
     private static final double HEIGHT = 500;
@@ -56,8 +57,8 @@ class ViewCanvasTest {
 
     private static Canvas cleared(PlacedView view, List<DimensionLine> lines) {
         return WaitForAsyncUtils.waitForAsyncFx(5000, () -> {
-            ViewCanvas canvas = new ViewCanvas();
-            canvas.clear(view, lines, WIDTH, HEIGHT);
+            PartCanvas canvas = new PartCanvas();
+            canvas.clear(view.boxWith(lines), WIDTH, HEIGHT);
             return canvas.node();
         });
     }
@@ -71,14 +72,14 @@ class ViewCanvasTest {
         double x = front.box().getMinX() + 20;
         double y = front.box().getMinY() + 20;
         WaitForAsyncUtils.waitForAsyncFx(5000, () -> {
-            ViewCanvas canvas = new ViewCanvas();
+            PartCanvas canvas = new PartCanvas();
             int column = (int) Math.floor(x - Math.floor((front.box().getMinX() - 4) / 8) * 8);
             int row = (int) Math.floor(y - Math.floor((front.box().getMinY() - 4) / 8) * 8);
-            canvas.clear(front, List.of(), WIDTH, HEIGHT).line(Palette.ink(), 3, false).draw(x - 10, y, x + 10, y);
-            canvas.clear(front, List.of(), WIDTH, HEIGHT);
+            canvas.clear(front.box(), WIDTH, HEIGHT).line(Palette.ink(), 3, false).draw(x - 10, y, x + 10, y);
+            canvas.clear(front.box(), WIDTH, HEIGHT);
             assertThat(canvas.node().snapshot(null, null).getPixelReader().getColor(column, row))
                     .isNotEqualTo(Palette.ink());
-            var brush = canvas.clear(front, List.of(), WIDTH, HEIGHT).line(Palette.ink(), 3, false);
+            var brush = canvas.clear(front.box(), WIDTH, HEIGHT).line(Palette.ink(), 3, false);
             brush.draw(x - 10, y, x + 10, y);
             brush.dry();
             assertThat(canvas.node().snapshot(null, null).getPixelReader().getColor(column, row))
