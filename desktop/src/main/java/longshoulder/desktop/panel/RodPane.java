@@ -9,13 +9,8 @@ import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
-import javafx.scene.paint.Color;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Extent;
-import longshoulder.core.drawing.Patch;
-import longshoulder.core.drawing.Stroke;
-import longshoulder.core.geometry.Solid;
-import longshoulder.core.geometry.View;
 import longshoulder.core.marking.Rod;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
@@ -27,7 +22,6 @@ import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.PartCanvas;
 import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.model.Workbench;
-import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /**
  * The rod: the lit piece as it would lie on the bench, ends, shoulders and mortises at their running figures, waste
@@ -141,7 +135,7 @@ public final class RodPane extends Pane implements Themed {
             Drawing drawing = lying.faces().get(i);
             Extent extent = drawing.extent();
             double upright = each / Math.max(1e-6, extent.height());
-            Strip strip = new Strip(brush, extent, scale, upright, top);
+            RodStrip strip = new RodStrip(brush, extent, scale, upright, SIDE, top);
             strip.hatchEnds(rod);
             strip.draw(drawing, Palette.wood(piece.wood()));
             bench.plan().mortisesIn(piece.id()).stream().filter(joint -> face.joints().contains(joint.id()))
@@ -211,74 +205,5 @@ public final class RodPane extends Pane implements Themed {
 
     private void open(Rod.Mark mark) {
         bench.figureProperty().set(Optional.of(mark.position().label()));
-    }
-
-    /** One face of the piece at its place on the rod. */
-    private record Strip(Brush brush, Extent extent, double scale, double upright, double top) {
-
-        double x(Vector2D point) {
-            return SIDE + scale * (point.getX() - extent.left());
-        }
-
-        double y(Vector2D point) {
-            return top + upright * (extent.high() - point.getY());
-        }
-
-        void draw(Drawing drawing, Color wood) {
-            for (Patch patch : drawing.patches()) {
-                brush.face(wood, patch.corners().stream().mapToDouble(this::x).toArray(),
-                        patch.corners().stream().mapToDouble(this::y).toArray());
-            }
-            brush.line(Palette.quiet(), 0.8, true);
-            lines(drawing, Stroke.Kind.HIDDEN);
-            brush.line(Palette.ink(), 1.2, false);
-            lines(drawing, Stroke.Kind.VISIBLE);
-            brush.dry();
-        }
-
-        /** Hatches what a joint takes out of this face. */
-        void waste(Solid removed, View view) {
-            List<Vector2D> corners = removed.cells().stream().flatMap(cell -> cell.faces().stream())
-                    .flatMap(face -> face.corners().stream()).map(view::flat).toList();
-            // What runs out of the piece, such as a plough, is hatched no farther than the piece goes.
-            double end = SIDE + scale * extent.width();
-            double foot = top + upright * extent.height();
-            double left = Math.max(SIDE, corners.stream().mapToDouble(this::x).min().orElse(0));
-            double right = Math.min(end, corners.stream().mapToDouble(this::x).max().orElse(0));
-            double high = Math.max(top, corners.stream().mapToDouble(this::y).min().orElse(0));
-            double low = Math.min(foot, corners.stream().mapToDouble(this::y).max().orElse(0));
-            if (left < right && high < low) {
-                hatch(left, high, right, low);
-            }
-        }
-
-        /** Beyond the shoulders the blank is hatched as waste; the tenons are then painted over it. */
-        void hatchEnds(Rod rod) {
-            double end = SIDE + scale * extent.width();
-            double low = top + upright * extent.height();
-            rod.marks().stream().filter(mark -> mark.kind() == Rod.Kind.SHOULDER).forEach(mark -> {
-                double shoulder = SIDE + scale * mark.position().value().toMillimetres();
-                boolean first = shoulder < (SIDE + end) / 2;
-                hatch(first ? SIDE : shoulder, top, first ? shoulder : end, low);
-            });
-        }
-
-        private void hatch(double left, double top, double right, double bottom) {
-            brush.hatch(Palette.quiet(), left, top, right, bottom);
-            brush.line(Palette.quiet(), 0.7, false);
-            brush.draw(left, top, right, top);
-            brush.draw(left, bottom, right, bottom);
-            brush.draw(left, top, left, bottom);
-            brush.draw(right, top, right, bottom);
-            brush.dry();
-        }
-
-        private void lines(Drawing drawing, Stroke.Kind kind) {
-            for (Stroke stroke : drawing.strokes()) {
-                if (stroke.kind() == kind) {
-                    brush.draw(x(stroke.from()), y(stroke.from()), x(stroke.to()), y(stroke.to()));
-                }
-            }
-        }
     }
 }
