@@ -36,6 +36,8 @@ public class KindsBenchmark {
                     + " drawer.boxes=fitted dividers=three shelves=four front=two-doors",
             "door size.width=1400 size.height=2400 construction=rebated middle.rails=four muntins=four bars.across=four"
                     + " bars.upright=four filling=glass filling.thickness=4",
+            "door size.width=1400 size.height=2400 construction=cope-and-stick middle.rails=four muntins=four"
+                    + " bars.across=four bars.upright=four filling=glass filling.thickness=4",
             "frame", "trestle", "stand"})
     private String design = "table";
 
