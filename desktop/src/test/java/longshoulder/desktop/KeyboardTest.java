@@ -95,7 +95,7 @@ class KeyboardTest {
 
     /**
      * Wherever the focus is, on every stage that is worked out, the window looks otherwise there than when it has gone on: nothing lies
-     * over its frame. Two stages in the dark have a control of each kind.
+     * over its frame. In the dark it goes through two of them.
      */
     @ParameterizedTest
     @CsvSource({"BRIEF, LIGHT", "FRAME, LIGHT", "FRAME, DARK", "JOINTS, LIGHT", "LENGTHS, LIGHT", "LENGTHS, DARK"})
