@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.jspecify.annotations.Nullable;
 
@@ -29,7 +30,7 @@ public final class Cell {
     private final int distinct;
     private final HalfSpace[] planes;
     private final int[][] loops;
-    private final Bounds bounds;
+    private volatile @Nullable Bounds bounds;
     /** Put together twice they are the same, so that nobody has to wait for another. */
     private volatile @Nullable List<Polygon> faces;
     private volatile @Nullable List<Vector3D> corners;
@@ -45,7 +46,6 @@ public final class Cell {
         this.distinct = distinct;
         this.planes = planes;
         this.loops = loops;
-        this.bounds = Bounds.of(points, distinct);
     }
 
     /**
@@ -108,8 +108,9 @@ public final class Cell {
     }
 
     /**
-     * The sides of an outline, each by the number of the corner at which it begins. Those along the axes come first: what the prism is cut out
-     * of then falls into large parts before small ones.
+     * The sides of an outline, each by the number of the corner at which it begins. Those along the axes come first, and of them those square
+     * to y: what the prism is cut out of then falls into large parts before small ones, and mortises one above the other lie in parts of
+     * their own.
      */
     private static List<Integer> sides(double[] y, double[] z) {
         List<Integer> sides = new ArrayList<>();
@@ -117,7 +118,8 @@ public final class Cell {
             sides.add(i);
         }
         sides.sort(Comparator
-                .comparingLong(i -> -uprightness(y[(i + 1) % y.length] - y[i], z[(i + 1) % z.length] - z[i])));
+                .<Integer>comparingLong(i -> -uprightness(y[(i + 1) % y.length] - y[i], z[(i + 1) % z.length] - z[i]))
+                .thenComparingLong(i -> Math.round(1e6 * Math.abs(y[(i + 1) % y.length] - y[i]))));
         return sides;
     }
 
@@ -152,7 +154,12 @@ public final class Cell {
     }
 
     public Bounds bounds() {
-        return bounds;
+        Bounds known = bounds;
+        if (known == null) {
+            known = Bounds.of(points, distinct);
+            bounds = known;
+        }
+        return known;
     }
 
     /** Its distinct corners. */
@@ -227,7 +234,7 @@ public final class Cell {
     }
 
     /** How far each of its points lies outside a half space. */
-    private double[] distances(HalfSpace keep) {
+    double[] distances(HalfSpace keep) {
         double[] distances = new double[points.length];
         for (int i = 0; i < distances.length; i++) {
             distances[i] = keep.distance(points[i]);
@@ -248,9 +255,20 @@ public final class Cell {
         return highest <= Tolerance.LENGTH ? Side.INSIDE : Side.BOTH;
     }
 
+    /** The same with its flat faces before the round ones: what it is cut out of is sawn along those first. */
+    Cell flatFirst() {
+        int[] order = IntStream.concat(IntStream.range(0, planes.length).filter(side -> !planes[side].round()),
+                IntStream.range(0, planes.length).filter(side -> planes[side].round())).toArray();
+        HalfSpace[] sorted = new HalfSpace[order.length];
+        Arrays.setAll(sorted, i -> planes[order[i]]);
+        int[][] sortedLoops = new int[order.length][];
+        Arrays.setAll(sortedLoops, i -> loops[order[i]]);
+        return new Cell(points, distinct, sorted, sortedLoops);
+    }
+
     /** What both share. */
     public Optional<Cell> and(Cell other) {
-        if (!bounds.overlaps(other.bounds)) {
+        if (!bounds().overlaps(other.bounds()) || isPartedFrom(other)) {
             return Optional.empty();
         }
         Optional<Cell> rest = Optional.of(this);
@@ -260,12 +278,22 @@ public final class Cell {
         return rest;
     }
 
+    /** Whether a face of the other one has all of this one beyond it: to see that is quicker than to saw until nothing is left. */
+    private boolean isPartedFrom(Cell other) {
+        for (HalfSpace plane : other.planes) {
+            if (isBeyond(plane)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /**
      * Whether both surely share more than a touch: a ball of {@link Tolerance#VOLUME} in the middle of where their boxes overlap lies in
      * both. Where it does not, they still may.
      */
     boolean sharesBall(Cell other) {
-        Vector3D middle = bounds.middleWith(other.bounds);
+        Vector3D middle = bounds().middleWith(other.bounds());
         return isBallInside(middle) && other.isBallInside(middle);
     }
 
@@ -281,41 +309,33 @@ public final class Cell {
     /**
      * What is left when another cell is taken away: convex parts that do not overlap.
      *
-     * <p>Round holes are sawn out once more where a first try went along planes that border nothing of what both share: without those it
-     * falls into fewer parts. A box lies mostly square to what it is cut out of, and has none.
+     * <p>Sawn only along planes that border what both share: along the others it would fall into more parts. To find those costs a first go;
+     * a box lies mostly square to what it is cut out of, and is not worth it.
      */
     List<Cell> minus(Cell other) {
-        if (!bounds.overlaps(other.bounds)) {
+        if (!bounds().overlaps(other.bounds()) || isPartedFrom(other)) {
             return List.of(this);
         }
-        List<Cell> outside = new ArrayList<>();
-        Optional<Cell> shared = sawn(other.planes, outside);
-        if (shared.isEmpty()) {
-            return List.of(this);
-        }
-        if (other.planes.length > BOX.length) {
-            List<HalfSpace> all = Arrays.asList(other.planes);
-            HalfSpace[] border = Arrays.stream(shared.get().planes).filter(all::contains).toArray(HalfSpace[]::new);
-            if (border.length < outside.size()) {
-                outside.clear();
-                sawn(border, outside);
-            }
-        }
-        return outside;
+        return other.planes.length > BOX.length
+                ? and(other).map(shared -> without(border(shared, other))).orElse(List.of(this))
+                : without(other.planes);
     }
 
-    /**
-     * Saws it along one plane after the other and gives what lies inside all of them; empty if nothing does.
-     *
-     * @param outside takes what falls off
-     */
-    private Optional<Cell> sawn(HalfSpace[] saws, List<Cell> outside) {
+    /** The planes of the other one that border what both share. */
+    private static HalfSpace[] border(Cell shared, Cell other) {
+        List<HalfSpace> all = Arrays.asList(other.planes);
+        return Arrays.stream(shared.planes).filter(all::contains).toArray(HalfSpace[]::new);
+    }
+
+    /** What lies outside any of some planes, sawn off along one after the other; all of it if nothing lies inside all of them. */
+    private List<Cell> without(HalfSpace[] saws) {
+        List<Cell> outside = new ArrayList<>();
         Cell rest = this;
         for (HalfSpace plane : saws) {
             double[] distances = rest.distances(plane);
             Side side = rest.side(distances);
             if (side == Side.OUTSIDE) {
-                return Optional.empty();
+                return List.of(this);
             }
             if (side == Side.BOTH) {
                 Halves halves = new Halves(rest, plane, distances);
@@ -323,7 +343,7 @@ public final class Cell {
                 rest = halves.inside();
             }
         }
-        return Optional.of(rest);
+        return outside;
     }
 
     /** In mm³. */
@@ -337,7 +357,7 @@ public final class Cell {
     Vector3D moment() {
         Vector3D[] sum = {Vector3D.ZERO};
         visitTetrahedra((volume, a, b, c) -> sum[0] = sum[0]
-                .add(bounds.least().add(a).add(b).add(c).multiply(volume / 4)));
+                .add(bounds().least().add(a).add(b).add(c).multiply(volume / 4)));
         return sum[0];
     }
 
@@ -359,7 +379,7 @@ public final class Cell {
                 Vector3D second = points[loop[i]];
                 Vector3D third = points[loop[i + 1]];
                 Vector3D area = Plain.cross(second.subtract(first), third.subtract(first));
-                visitor.visit(Plain.dot(area, first.subtract(bounds.least())) / 6, first, second, third);
+                visitor.visit(Plain.dot(area, first.subtract(bounds().least())) / 6, first, second, third);
             }
         }
     }

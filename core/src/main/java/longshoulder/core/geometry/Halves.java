@@ -1,15 +1,14 @@
 package longshoulder.core.geometry;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * A cell sawn in two along a plane that passes through it. An edge that the saw crosses is cut once, for both faces that share it and
  * for both halves.
  *
- * <p>While it is sawn, points go by one row of numbers: those of the cell first, then those at which its edges are cut.
+ * <p>While it is sawn, points go by one row of numbers: those of the cell first, then those at which its edges are cut. All of it is in
+ * plain rows: a leg whose mortises cross is sawn a thousand times.
  */
 final class Halves {
 
@@ -18,132 +17,143 @@ final class Halves {
     private final Cell whole;
     private final HalfSpace boundary;
     private final double[] distances;
-    private final List<Cut> cuts = new ArrayList<>();
-
-    /** An edge of the cell, by the numbers of its ends, and where the saw crosses it. */
-    private record Cut(int from, int to, Vector3D at) {
-        boolean is(int i, int j) {
-            return from == i && to == j || from == j && to == i;
-        }
-    }
+    /** For each of the cell's points: 1 outside the boundary, 0 on it, -1 inside. */
+    private final byte[] sides;
+    /** For each cut the ends of its edge, one after the other. */
+    private int[] edges = new int[16];
+    private Vector3D[] cuts = new Vector3D[8];
+    private int cutCount;
 
     /** @param distances of the cell's points outside the boundary */
     Halves(Cell whole, HalfSpace boundary, double[] distances) {
         this.whole = whole;
         this.boundary = boundary;
         this.distances = distances;
+        this.sides = new byte[distances.length];
+        for (int i = 0; i < sides.length; i++) {
+            sides[i] = (byte) (distances[i] > Tolerance.LENGTH ? 1 : distances[i] < -Tolerance.LENGTH ? -1 : 0);
+        }
     }
 
     Cell inside() {
-        return half(1);
+        return half(-1, boundary);
     }
 
     Cell outside() {
-        return half(-1);
+        return half(1, boundary.complement());
     }
 
-    /** @param sign of the distances for which those on the side that is kept are negative */
-    private Cell half(int sign) {
-        List<int[]> loops = new ArrayList<>(whole.loops().length + 1);
-        List<HalfSpace> planes = new ArrayList<>(whole.loops().length + 1);
-        for (int i = 0; i < whole.loops().length; i++) {
-            int[] part = part(whole.loops()[i], sign);
+    /** @param side that is kept */
+    private Cell half(int side, HalfSpace cut) {
+        int[][] all = whole.loops();
+        int[][] loops = new int[all.length + 1][];
+        HalfSpace[] planes = new HalfSpace[all.length + 1];
+        int count = 0;
+        for (int i = 0; i < all.length; i++) {
+            int[] part = part(all[i], side);
             if (part.length > 0) {
-                loops.add(part);
-                planes.add(whole.planes()[i]);
+                planes[count] = whole.planes()[i];
+                loops[count++] = part;
             }
         }
-        planes.add(sign > 0 ? boundary : boundary.complement());
-        return new Half(sign).close(loops, planes.toArray(HalfSpace[]::new));
+        planes[count++] = cut;
+        return count == loops.length
+                ? new Half(side).close(loops, planes)
+                : new Half(side).close(Arrays.copyOf(loops, count), Arrays.copyOf(planes, count));
     }
 
     /** What of a face lies on one side: none of it if that is no more than an edge. */
-    private int[] part(int[] loop, int sign) {
-        boolean anyIn = false;
-        boolean anyOut = false;
+    private int[] part(int[] loop, int side) {
+        boolean anyKept = false;
+        boolean anyLost = false;
         for (int point : loop) {
-            anyIn |= isIn(point, sign);
-            anyOut |= isIn(point, -sign);
+            anyKept |= sides[point] == side;
+            anyLost |= sides[point] == -side;
         }
-        if (!anyIn) {
+        if (!anyKept) {
             return NONE;
         }
-        return anyOut ? sawn(loop, sign) : loop;
+        return anyLost ? sawn(loop, side) : loop;
     }
 
-    private int[] sawn(int[] loop, int sign) {
+    private int[] sawn(int[] loop, int side) {
         // A convex polygon is cut in two places at most.
         int[] kept = new int[loop.length + 2];
         int count = 0;
-        for (int i = 0; i < loop.length; i++) {
-            int from = loop[i];
-            int to = loop[(i + 1) % loop.length];
-            if (!isIn(from, -sign)) {
-                kept[count++] = from;
-            }
-            if (isIn(from, 1) && isIn(to, -1) || isIn(from, -1) && isIn(to, 1)) {
+        int from = loop[loop.length - 1];
+        for (int to : loop) {
+            if (sides[from] * sides[to] < 0) {
                 kept[count++] = cut(from, to);
             }
+            if (sides[to] != -side) {
+                kept[count++] = to;
+            }
+            from = to;
         }
         return Arrays.copyOf(kept, count);
     }
 
-    private boolean isIn(int point, int sign) {
-        return sign * distances[point] < -Tolerance.LENGTH;
-    }
-
     private int cut(int from, int to) {
-        for (int i = 0; i < cuts.size(); i++) {
-            if (cuts.get(i).is(from, to)) {
+        for (int i = 0; i < cutCount; i++) {
+            if (edges[2 * i] == from && edges[2 * i + 1] == to || edges[2 * i] == to && edges[2 * i + 1] == from) {
                 return distances.length + i;
             }
         }
-        double share = distances[from] / (distances[from] - distances[to]);
-        cuts.add(new Cut(from, to, Plain.between(whole.points()[from], whole.points()[to], share)));
-        return distances.length + cuts.size() - 1;
+        if (cutCount == cuts.length) {
+            edges = Arrays.copyOf(edges, 2 * edges.length);
+            cuts = Arrays.copyOf(cuts, 2 * cuts.length);
+        }
+        edges[2 * cutCount] = from;
+        edges[2 * cutCount + 1] = to;
+        cuts[cutCount] = Plain.between(whole.points()[from], whole.points()[to],
+                distances[from] / (distances[from] - distances[to]));
+        return distances.length + cutCount++;
     }
 
     private Vector3D point(int number) {
-        return number < distances.length ? whole.points()[number] : cuts.get(number - distances.length).at();
+        return number < distances.length ? whole.points()[number] : cuts[number - distances.length];
     }
 
     /** One half while its points are numbered: those on the cut, then those inside, then those that fall together with one on the cut. */
     private final class Half {
 
-        private final int sign;
-        private final Vector3D[] points = new Vector3D[distances.length + cuts.size()];
+        private final int side;
+        private final Vector3D[] points = new Vector3D[distances.length + cutCount];
+        /** One more than the number that each point of the whole has in the half; nothing while it has none. */
         private final int[] numbers = new int[points.length];
         private int count;
 
-        Half(int sign) {
-            this.sign = sign;
-            Arrays.fill(numbers, -1);
+        Half(int side) {
+            this.side = side;
         }
 
-        Cell close(List<int[]> parts, HalfSpace[] planes) {
-            parts.forEach(this::numberRim);
-            int rim = count;
-            numberInside(0, whole.distinct());
-            int distinct = count;
-            numberInside(whole.distinct(), distances.length);
-            int[][] loops = new int[planes.length][];
-            for (int i = 0; i < parts.size(); i++) {
-                loops[i] = renumbered(parts.get(i));
+        /** @param loops of the faces, renumbered in place; the last one, of the cut, is yet to be found */
+        Cell close(int[][] loops, HalfSpace[] planes) {
+            int last = loops.length - 1;
+            for (int i = 0; i < last; i++) {
+                numberRim(loops[i]);
             }
-            loops[parts.size()] = aroundNormal(rim, planes[parts.size()].normal());
+            int rim = count;
+            numberKept(0, whole.distinct());
+            int distinct = count;
+            numberKept(whole.distinct(), distances.length);
+            for (int i = 0; i < last; i++) {
+                loops[i] = renumbered(loops[i]);
+            }
+            loops[last] = aroundNormal(rim, planes[last].normal());
             return new Cell(Arrays.copyOf(points, count), distinct, planes, loops);
         }
 
         private void numberRim(int[] part) {
             for (int point : part) {
-                if (numbers[point] < 0 && isOnRim(point) && isNew(point(point))) {
+                if (numbers[point] == 0 && isOnRim(point) && isNew(point(point))) {
                     number(point);
                 }
             }
         }
 
         private boolean isOnRim(int point) {
-            return point >= distances.length || !isIn(point, sign);
+            return point >= distances.length || sides[point] != side;
         }
 
         private boolean isNew(Vector3D point) {
@@ -155,26 +165,26 @@ final class Halves {
             return true;
         }
 
-        private void numberInside(int from, int to) {
+        private void numberKept(int from, int to) {
             for (int i = from; i < to; i++) {
-                if (isIn(i, sign)) {
+                if (sides[i] == side) {
                     number(i);
                 }
             }
         }
 
         private void number(int point) {
-            numbers[point] = count;
             points[count++] = point(point);
+            numbers[point] = count;
         }
 
         private int[] renumbered(int[] part) {
             int[] loop = new int[part.length];
             for (int i = 0; i < loop.length; i++) {
-                if (numbers[part[i]] < 0) {
+                if (numbers[part[i]] == 0) {
                     number(part[i]);
                 }
-                loop[i] = numbers[part[i]];
+                loop[i] = numbers[part[i]] - 1;
             }
             return loop;
         }

@@ -15,8 +15,9 @@ final class Sides {
      *
      * @param number its place among all
      * @param cell the number of its cell
+     * @param offset of its plane
      */
-    record Side(int number, int cell, Polygon face, Bounds box) {}
+    record Side(int number, int cell, double offset, Polygon face, Bounds box) {}
 
     private final List<List<Side>> byCell = new ArrayList<>();
     private final Side[] byOffset;
@@ -28,21 +29,17 @@ final class Sides {
         cells.forEach(cell -> add(cell, all));
         others.forEach(cell -> add(cell, all));
         byOffset = all.toArray(Side[]::new);
-        Arrays.sort(byOffset, (one, other) -> Double.compare(offset(one), offset(other)));
+        Arrays.sort(byOffset, Comparator.comparingDouble(Side::offset));
         offsets = new double[byOffset.length];
-        Arrays.setAll(offsets, i -> offset(byOffset[i]));
+        Arrays.setAll(offsets, i -> byOffset[i].offset);
     }
 
     private void add(Cell cell, List<Side> all) {
         int first = all.size();
         for (Polygon face : cell.faces()) {
-            all.add(new Side(all.size(), byCell.size(), face, Bounds.of(face.corners())));
+            all.add(new Side(all.size(), byCell.size(), face.plane().offset(), face, Bounds.of(face.corners())));
         }
         byCell.add(List.copyOf(all.subList(first, all.size())));
-    }
-
-    private static double offset(Side side) {
-        return side.face().plane().offset();
     }
 
     /** The faces of a cell. */
@@ -64,12 +61,12 @@ final class Sides {
     }
 
     private int firstFacing(Side side) {
-        int at = Arrays.binarySearch(offsets, -offset(side) - Tolerance.LENGTH);
+        int at = Arrays.binarySearch(offsets, -side.offset - Tolerance.LENGTH);
         return at < 0 ? -at - 1 : at;
     }
 
     /** Whether there is a face with this number that may lie in the plane of another. */
     private boolean isAsFar(int number, Side side) {
-        return number < offsets.length && offsets[number] <= -offset(side) + Tolerance.LENGTH;
+        return number < offsets.length && offsets[number] <= -side.offset + Tolerance.LENGTH;
     }
 }

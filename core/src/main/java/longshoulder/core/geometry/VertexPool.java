@@ -73,14 +73,13 @@ final class VertexPool {
             return found < 0 ? -found - 1 : found;
         }
 
-        /** Which of the places in a stretch of the row lie on the straight line between two, in the order from the first of those. */
-        int[] between(Vector3D start, Vector3D end, int first, int last) {
+        /** Puts those places in a stretch of the row that lie on the straight line between two. */
+        void between(Vector3D start, Vector3D end, int first, int last, Found found) {
             double wayX = end.getX() - start.getX();
             double wayY = end.getY() - start.getY();
             double wayZ = end.getZ() - start.getZ();
             double squared = wayX * wayX + wayY * wayY + wayZ * wayZ;
             double farthest = NEAR * NEAR * squared;
-            Found found = new Found();
             for (int i = first; i < last; i++) {
                 double x = at[0][i] - start.getX();
                 double y = at[1][i] - start.getY();
@@ -95,7 +94,6 @@ final class VertexPool {
                     }
                 }
             }
-            return found.inOrder();
         }
     }
 
@@ -121,8 +119,25 @@ final class VertexPool {
             along[at] = way;
         }
 
-        int[] inOrder() {
-            return count == 0 ? NONE : Arrays.copyOf(indices, count);
+        /** Each once, without the two at the ends of the edge. */
+        int[] inOrder(int from, int to) {
+            int kept = 0;
+            for (int i = 0; i < count; i++) {
+                int index = indices[i];
+                if (index != from && index != to && isNew(index, kept)) {
+                    indices[kept++] = index;
+                }
+            }
+            return kept == 0 ? NONE : Arrays.copyOf(indices, kept);
+        }
+
+        private boolean isNew(int index, int kept) {
+            for (int i = 0; i < kept; i++) {
+                if (indices[i] == index) {
+                    return false;
+                }
+            }
+            return true;
         }
     }
 
@@ -196,7 +211,9 @@ final class VertexPool {
                 last = high;
             }
         }
-        return without(from, to, rows.get(axis).between(start, end, first, last));
+        Found found = new Found();
+        rows.get(axis).between(start, end, first, last, found);
+        return found.inOrder(from, to);
     }
 
     private void sort() {
@@ -206,13 +223,6 @@ final class VertexPool {
                     Row.by((a, b) -> Double.compare(a.at().getZ(), b.at().getZ()), places));
             inRows = places.size();
         }
-    }
-
-    /** The others of some points, each once. */
-    private static int[] without(int from, int to, int[] points) {
-        return points.length == 0
-                ? NONE
-                : Arrays.stream(points).filter(point -> point != from && point != to).distinct().toArray();
     }
 
     Vector3D get(int index) {

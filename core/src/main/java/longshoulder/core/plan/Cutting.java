@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Layers;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Stretch;
 import longshoulder.core.joint.Joint;
@@ -118,10 +119,13 @@ public record Cutting(Piece piece, Solid body, List<Step> steps) {
     }
 
     public Solid solid() {
+        List<Solid> sawn = steps.stream().filter(step -> step.kind != Kind.ADD).map(Step::solid).toList();
         List<Solid> passes = new ArrayList<>();
         Solid solid = body;
         for (Step step : steps) {
-            solid = step.kind == Kind.ADD ? solid.plus(without(step.solid, passes)) : solid.minus(step.solid);
+            solid = step.kind == Kind.ADD
+                    ? solid.plus(without(step.solid, passes))
+                    : solid.minus(Layers.where(step.solid, sawn));
             if (step.kind == Kind.PASS) {
                 passes.add(step.solid);
             }
