@@ -17,6 +17,7 @@ module longshoulder.core {
     exports longshoulder.core.plan;
     exports longshoulder.core.project;
     exports longshoulder.core.reckoning;
+    exports longshoulder.core.tasks;
     exports longshoulder.core.wood;
     exports longshoulder.core.words;
 }

@@ -1,6 +1,7 @@
 package longshoulder.core.brief;
 
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -23,8 +24,9 @@ public record Brief(String kind, Map<String, Value> values) {
     public static final String TENON_MEETING = "tenon.meeting";
     public static final String MORTISE_DEPTH = "mortise.depth";
 
+    /** In the order of their names, yet found by hash: a plan of a large door asks ten thousand times. */
     public Brief {
-        values = Collections.unmodifiableMap(new TreeMap<>(values));
+        values = Collections.unmodifiableMap(new LinkedHashMap<>(new TreeMap<>(values)));
     }
 
     /** With another value for one parameter. */

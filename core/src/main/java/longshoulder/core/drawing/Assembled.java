@@ -16,6 +16,7 @@ import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.Cutting;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
+import longshoulder.core.tasks.Tasks;
 
 /**
  * The pieces of a plan as they stand when all is done: joints closed, pegs home, wedges driven. What is cut out of one piece and filled by
@@ -36,7 +37,7 @@ final class Assembled {
     /** All pieces of a plan. The processors share them. */
     static List<Shown> pieces(Plan plan) {
         Assembled assembled = new Assembled(plan);
-        return plan.pieces().parallelStream().map(assembled::shown).toList();
+        return Tasks.each(plan.pieces(), assembled::shown);
     }
 
     private Shown shown(PlannedPiece piece) {

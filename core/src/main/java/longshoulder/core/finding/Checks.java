@@ -3,6 +3,7 @@ package longshoulder.core.finding;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
+import longshoulder.core.tasks.Tasks;
 
 /** All checks of the trade. */
 public final class Checks {
@@ -19,7 +20,7 @@ public final class Checks {
 
     /** All processors share the checks, for none hangs on another. */
     private static Stream<Finding> found(Subject subject) {
-        return JOINTS.parallelStream().map(check -> check.run(subject)).toList().stream().flatMap(List::stream);
+        return Tasks.each(JOINTS, check -> check.run(subject)).stream().flatMap(List::stream);
     }
 
     /** Every finding, the worst first; among equals in the order of the checks and the pieces. */

@@ -30,7 +30,9 @@ final class BoundaryBuilder {
         List<int[]> corners = new ArrayList<>();
         for (Polygon face : skin) {
             int[] loop = new int[face.corners().size()];
-            Arrays.setAll(loop, i -> pool.indexOf(face.corners().get(i)));
+            for (int i = 0; i < loop.length; i++) {
+                loop[i] = pool.indexOf(face.corners().get(i));
+            }
             corners.add(loop);
         }
         for (int i = 0; i < skin.size(); i++) {

@@ -172,6 +172,11 @@ public final class Cell {
         return known;
     }
 
+    /** How many distinct corners it has. */
+    public int cornerCount() {
+        return distinct;
+    }
+
     /** How many faces it has. */
     public int sides() {
         return planes.length;
@@ -195,11 +200,6 @@ public final class Cell {
     /** Its corners, and behind them those that fall together with one of them. */
     Vector3D[] points() {
         return points;
-    }
-
-    /** How many of its points are corners. */
-    int distinct() {
-        return distinct;
     }
 
     /** The same cell elsewhere. */

@@ -134,9 +134,9 @@ final class Halves {
                 numberRim(loops[i]);
             }
             int rim = count;
-            numberKept(0, whole.distinct());
+            numberKept(0, whole.cornerCount());
             int distinct = count;
-            numberKept(whole.distinct(), distances.length);
+            numberKept(whole.cornerCount(), distances.length);
             for (int i = 0; i < last; i++) {
                 loops[i] = renumbered(loops[i]);
             }

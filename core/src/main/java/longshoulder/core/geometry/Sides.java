@@ -53,11 +53,19 @@ final class Sides {
         for (int i = firstFacing(side); isAsFar(i, side); i++) {
             Side other = byOffset[i];
             if (other.box.touches(side.box) && side.face.plane().faces(other.face.plane())) {
-                found.add(other);
+                insert(other, found);
             }
         }
-        found.sort(Comparator.comparingInt(Side::number));
         return found;
+    }
+
+    /** Few of them: put where they belong, they need not be sorted. */
+    private static void insert(Side side, List<Side> inOrder) {
+        int at = inOrder.size();
+        while (at > 0 && inOrder.get(at - 1).number > side.number) {
+            at--;
+        }
+        inOrder.add(at, side);
     }
 
     private int firstFacing(Side side) {

@@ -2,7 +2,6 @@ package longshoulder.core.geometry;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,38 +38,29 @@ final class VertexPool {
     private final List<Place> places = new ArrayList<>();
     private final Map<Long, List<Place>> buckets = new HashMap<>();
 
-    /** The places in the order of x, of y and of z; made anew when places were added since. */
+    /** The places along x, along y and along z; made anew when places were added since. */
     private List<Row> rows = List.of();
     private int inRows;
 
-    /** Places one after the other, their figures side by side: rows are gone through a thousand times a piece. */
+    /** Places step by step along an axis, their figures side by side: rows are gone through a thousand times a piece. */
     private static final class Row {
 
+        private final Steps steps;
         private final double[][] at;
         private final int[] indices;
 
-        private Row(Place[] places) {
-            at = new double[3][places.length];
-            indices = new int[places.length];
-            for (int i = 0; i < places.length; i++) {
-                Vector3D place = places[i].at();
-                at[0][i] = place.getX();
-                at[1][i] = place.getY();
-                at[2][i] = place.getZ();
-                indices[i] = places[i].index();
+        /** @param places along x, along y and along z */
+        private Row(int axis, double[][] places, int[] pool) {
+            steps = new Steps(places[axis]);
+            at = new double[places.length][pool.length];
+            indices = new int[pool.length];
+            int[] order = steps.order();
+            for (int i = 0; i < order.length; i++) {
+                at[0][i] = places[0][order[i]];
+                at[1][i] = places[1][order[i]];
+                at[2][i] = places[2][order[i]];
+                indices[i] = pool[order[i]];
             }
-        }
-
-        static Row by(Comparator<Place> order, List<Place> places) {
-            Place[] sorted = places.toArray(Place[]::new);
-            Arrays.sort(sorted, order);
-            return new Row(sorted);
-        }
-
-        /** Of places in the order of a coordinate: how many lie below a value. */
-        int below(int axis, double value) {
-            int found = Arrays.binarySearch(at[axis], value);
-            return found < 0 ? -found - 1 : found;
         }
 
         /** Puts those places in a stretch of the row that lie on the straight line between two. */
@@ -143,12 +133,12 @@ final class VertexPool {
 
     int indexOf(Vector3D point) {
         Place nearest = nearest(point);
-        double distance = nearest == null ? Double.POSITIVE_INFINITY : nearest.at().distance(point);
-        int index = distance < SAME && nearest != null ? nearest.index() : points.size();
+        double squared = nearest == null ? Double.POSITIVE_INFINITY : Plain.squaredDistance(nearest.at(), point);
+        int index = squared < SAME * SAME && nearest != null ? nearest.index() : points.size();
         if (index == points.size()) {
             points.add(point);
         }
-        if (distance > KNOWN) {
+        if (squared > KNOWN * KNOWN) {
             Place place = new Place(point, index);
             places.add(place);
             buckets.computeIfAbsent(key(point.getX(), point.getY(), point.getZ()), key -> new ArrayList<>()).add(place);
@@ -158,10 +148,13 @@ final class VertexPool {
 
     private @Nullable Place nearest(Vector3D point) {
         Place nearest = null;
+        double least = Double.POSITIVE_INFINITY;
         for (long key : keysNear(point)) {
             for (Place place : buckets.getOrDefault(key, List.of())) {
-                if (nearest == null || place.at().distanceSq(point) < nearest.at().distanceSq(point)) {
+                double squared = Plain.squaredDistance(place.at(), point);
+                if (squared < least) {
                     nearest = place;
+                    least = squared;
                 }
             }
         }
@@ -196,15 +189,15 @@ final class VertexPool {
      * points at its ends. Looked at are only those that lie near it along the axis on which these are fewest.
      */
     int[] between(Vector3D start, Vector3D end, int from, int to) {
-        sort();
+        arrange();
         double[] a = start.toArray();
         double[] b = end.toArray();
         int axis = 0;
         int first = 0;
         int last = places.size();
         for (int i = 0; i < rows.size() && last - first > FEW; i++) {
-            int low = rows.get(i).below(i, Math.min(a[i], b[i]) - NEAR);
-            int high = rows.get(i).below(i, Math.max(a[i], b[i]) + NEAR);
+            int low = rows.get(i).steps.first(Math.min(a[i], b[i]) - NEAR);
+            int high = rows.get(i).steps.last(Math.max(a[i], b[i]) + NEAR);
             if (high - low < last - first) {
                 axis = i;
                 first = low;
@@ -216,12 +209,19 @@ final class VertexPool {
         return found.inOrder(from, to);
     }
 
-    private void sort() {
+    private void arrange() {
         if (rows.isEmpty() || inRows != places.size()) {
-            rows = List.of(Row.by((a, b) -> Double.compare(a.at().getX(), b.at().getX()), places),
-                    Row.by((a, b) -> Double.compare(a.at().getY(), b.at().getY()), places),
-                    Row.by((a, b) -> Double.compare(a.at().getZ(), b.at().getZ()), places));
             inRows = places.size();
+            double[][] at = new double[3][inRows];
+            int[] indices = new int[inRows];
+            for (int i = 0; i < inRows; i++) {
+                Place place = places.get(i);
+                at[0][i] = place.at().getX();
+                at[1][i] = place.at().getY();
+                at[2][i] = place.at().getZ();
+                indices[i] = place.index();
+            }
+            rows = List.of(new Row(0, at, indices), new Row(1, at, indices), new Row(2, at, indices));
         }
     }
 

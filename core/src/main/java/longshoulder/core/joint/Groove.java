@@ -1,12 +1,12 @@
 package longshoulder.core.joint;
 
 import longshoulder.core.brief.Limits;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Piece;
@@ -20,6 +20,7 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.reckoning.Level;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * The side of a panel, dry in a groove: the groove is as wide as the panel is thick, and deeper than the panel stands in it by
@@ -120,37 +121,50 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
     /** A groove that comes through its piece, or that leaves it no cheek. */
     @Override
     public List<Fault> faults(Inspection inspection) {
-        return Stream
-                .of(throughFault(inspection.brief().length(Limits.FLOOR)), cheekFault(inspection.whole().removes()))
-                .flatMap(Optional::stream).toList();
+        List<Fault> faults = new ArrayList<>();
+        Length least = inspection.brief().length(Limits.FLOOR);
+        Length left = meeting.postExtent().value().minus(depth().value());
+        if (left.isLessThan(least)) {
+            faults.add(throughFault(left, least));
+        }
+        if (cheek(inspection.whole().removes()) < Tolerance.LENGTH) {
+            faults.add(cheekFault());
+        }
+        return faults;
     }
 
-    private Optional<Fault> throughFault(Length least) {
+    private Fault throughFault(Length left, Length least) {
         Length depth = depth().value();
-        Length left = meeting.postExtent().value().minus(depth);
-        return Optional.of(Fault.inPost(this, "groove-through", Level.STOP,
+        return Fault.inPost(this, "groove-through", Level.STOP,
                 Label.of("finding.grooveThrough", id(), depth, left, least),
-                new Mend.Size("groove.depth", depth.minus(least.minus(left))))).filter(_ -> left.isLessThan(least));
+                new Mend.Size("groove.depth", depth.minus(least.minus(left))));
     }
 
-    /** On both sides of a panel wood has to stand; a rebate has a lip on one side only. */
-    private Optional<Fault> cheekFault(Solid cut) {
-        double front = cheek(cut, meeting.reference());
-        double back = rebate ? front : cheek(cut, meeting.reference().opposite());
+    private Fault cheekFault() {
         Amount panel = meeting.rail().thickness();
         Length stock = meeting.referenceExtent().value();
-        return Optional.of(Fault.inPost(this, "groove-no-cheek", Level.STOP,
+        return Fault.inPost(this, "groove-no-cheek", Level.STOP,
                 Label.of("finding.grooveNoCheek", id(), panel.value(), stock),
                 new Mend.Change(panel, stock.times(1, CHEEKS).minus(panel.value())),
-                new Mend.Change(meeting.referenceExtent(), panel.value().times(CHEEKS).minus(stock))))
-                .filter(_ -> Math.min(front, back) < Tolerance.LENGTH);
+                new Mend.Change(meeting.referenceExtent(), panel.value().times(CHEEKS).minus(stock)));
+    }
+
+    /** How thin the wood beside the groove is: on both sides of a panel some has to stand; a rebate has a lip on one side only. */
+    private double cheek(Solid cut) {
+        double front = cheek(cut, meeting.reference());
+        return rebate ? front : Math.min(front, cheek(cut, meeting.reference().opposite()));
     }
 
     /** How much wood stands between the groove and a face of its piece, in millimetres. */
     private double cheek(Solid cut, PostFace face) {
         HalfSpace surface = face.surface(meeting.post());
-        return -cut.cells().stream().flatMap(cell -> cell.corners().stream()).mapToDouble(surface::distance).max()
-                .orElse(0);
+        double farthest = Double.NEGATIVE_INFINITY;
+        for (Cell cell : cut.cells()) {
+            for (Vector3D corner : cell.corners()) {
+                farthest = Math.max(farthest, surface.distance(corner));
+            }
+        }
+        return cut.isNothing() ? 0 : -farthest;
     }
 
     /** A rebate reaches past the back of the panel, so its width is not that of the panel and is not shown. */

@@ -14,6 +14,7 @@ import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.tasks.Tasks;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -42,21 +43,22 @@ public final class Joinery {
     public static List<Joint> of(Maker maker, Frame planned, Frame built) {
         Joinery run = new Joinery(maker);
         Map<String, Piece> pieces = built.pieces().stream().collect(Collectors.toMap(Piece::id, piece -> piece));
-        List<Joint> alone = Meetings.find(planned).parallelStream()
-                .map(m -> m.with(pieces.getOrDefault(m.rail().id(), m.rail())))
-                .map(meeting -> new Setting(maker, meeting))
-                .map(setting -> Pegged.wrap(setting,
-                        Bolted.wrap(setting,
-                                Undercut.wrap(setting, Scribed.wrap(JointType.of(setting.kind()).make(setting),
-                                        built.shapings().getOrDefault(setting.meeting().post().id(), Solid.NOTHING))))))
-                .toList();
+        List<Joint> alone = Tasks.each(Meetings.find(planned),
+                meeting -> alone(built, new Setting(maker,
+                        meeting.with(pieces.getOrDefault(meeting.rail().id(), meeting.rail())))));
         Map<String, List<Rival>> rivals = alone.stream()
                 .flatMap(joint -> joint.tenons().stream().map(tenon -> new Rival(tenon, joint.givesWay())))
                 .collect(Collectors.groupingBy(rival -> rival.tenon().meeting().post().id()));
-        return alone.parallelStream()
-                .map(joint -> joint.fitted(tenon -> run.amongst(maker, new Rival(tenon, joint.givesWay()),
-                        rivals.getOrDefault(joint.meeting().post().id(), List.of()))))
-                .map(Made::of).toList();
+        return Tasks.each(alone,
+                joint -> Made.of(joint.fitted(tenon -> run.amongst(maker, new Rival(tenon, joint.givesWay()),
+                        rivals.getOrDefault(joint.meeting().post().id(), List.of())))));
+    }
+
+    /** A joint as it would be with no other in its post. */
+    private static Joint alone(Frame built, Setting setting) {
+        Solid shaping = built.shapings().getOrDefault(setting.meeting().post().id(), Solid.NOTHING);
+        return Pegged.wrap(setting, Bolted.wrap(setting,
+                Undercut.wrap(setting, Scribed.wrap(JointType.of(setting.kind()).make(setting), shaping))));
     }
 
     /** A tenon and what it does where another wants its place. */

@@ -15,6 +15,7 @@ import longshoulder.core.joint.Meeting.PostFace;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.tasks.Tasks;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -34,8 +35,9 @@ public final class Meetings {
         List<Piece> joined = frame.pieces().stream().filter(piece -> !piece.role().isLaidOn() && piece.isReal())
                 .toList();
         Neighbours neighbours = new Neighbours(joined);
-        List<Meeting> found = new ArrayList<>(joined.parallelStream().filter(rail -> !rail.role().isPanel())
-                .flatMap(rail -> ends(frame, rail, neighbours).stream()).toList());
+        List<Piece> rails = joined.stream().filter(rail -> !rail.role().isPanel()).toList();
+        List<Meeting> found = new ArrayList<>();
+        Tasks.each(rails, rail -> ends(frame, rail, neighbours)).forEach(found::addAll);
         found.addAll(Overlaps.of(joined, frame.shapings()));
         found.addAll(Boards.of(frame.pieces().stream().filter(Piece::isReal).toList()));
         return found;

@@ -17,6 +17,7 @@ import longshoulder.core.joint.Meeting.PostFace;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.tasks.Tasks;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /** Finds pieces whose bodies share wood before any joint is cut: panels that stand in grooves, and pieces that cross. */
@@ -34,11 +35,13 @@ final class Overlaps {
      * @param shapings what is cut away from pieces, by their ids
      */
     static List<Meeting> of(List<Piece> joined, Map<String, Solid> shapings) {
-        List<Solid> bodies = joined.stream()
-                .map(piece -> piece.body().minus(shapings.getOrDefault(piece.id(), Solid.NOTHING))).toList();
-        return BoxPairs.of(bodies.stream().map(Solid::bounds).toList()).stream()
-                .filter(pair -> bodies.get(pair.first()).overlaps(bodies.get(pair.second())))
-                .flatMap(pair -> meeting(joined.get(pair.first()), joined.get(pair.second())).stream()).toList();
+        List<Solid> bodies = Tasks.each(joined,
+                piece -> piece.body().minus(shapings.getOrDefault(piece.id(), Solid.NOTHING)));
+        return Tasks.each(BoxPairs.of(bodies.stream().map(Solid::bounds).toList()),
+                pair -> bodies.get(pair.first()).overlaps(bodies.get(pair.second()))
+                        ? meeting(joined.get(pair.first()), joined.get(pair.second()))
+                        : Optional.<Meeting>empty())
+                .stream().flatMap(Optional::stream).toList();
     }
 
     private static Optional<Meeting> meeting(Piece first, Piece second) {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Form;
+import longshoulder.core.tasks.Tasks;
 
 /**
  * The forms of pieces. To cut one and make its skin are the dearest steps of a plan, and most pieces of a design are made alike: so a
@@ -24,11 +25,12 @@ final class Forms {
 
     /** The form of each piece by its id. The processors share the making of unlike ones. */
     static Map<String, Form> of(List<Cutting> cuttings) {
-        List<Compared> all = cuttings.parallelStream().map(cutting -> new Compared(cutting, cutting.alike())).toList();
+        List<Compared> all = Tasks.each(cuttings, cutting -> new Compared(cutting, cutting.alike()));
         Map<Likeness, Compared> firsts = new LinkedHashMap<>();
         all.forEach(one -> firsts.putIfAbsent(one.alike, one));
-        Map<Likeness, Known> known = firsts.values().parallelStream()
-                .collect(Collectors.toMap(Compared::alike, Compared::known));
+        Map<Likeness, Known> known = new HashMap<>();
+        Tasks.each(List.copyOf(firsts.values()), one -> Map.entry(one.alike, one.known()))
+                .forEach(entry -> known.put(entry.getKey(), entry.getValue()));
         MEMORY.keep(all, known);
         return all.stream().collect(Collectors.toMap(one -> one.piece().id(),
                 one -> Objects.requireNonNull(known.get(one.alike)).form().at(one.piece().pose())));

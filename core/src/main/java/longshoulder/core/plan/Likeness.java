@@ -23,7 +23,11 @@ final class Likeness {
 
     Likeness(Cutting cutting) {
         structure = structure(cutting);
-        places = new double[3][Arrays.stream(structure).filter(count -> count > 0).sum()];
+        int corners = 0;
+        for (int count : structure) {
+            corners += Math.max(0, count);
+        }
+        places = new double[3][corners];
         fill(cutting);
         int sum = Arrays.hashCode(structure);
         for (double[] row : places) {
@@ -35,15 +39,19 @@ final class Likeness {
     }
 
     private static int[] structure(Cutting cutting) {
-        int[] structure = new int[cutting.solids().mapToInt(solid -> 1 + solid.cells().size()).sum() - 1];
+        int size = cutting.body().cells().size();
+        for (Cutting.Step step : cutting.steps()) {
+            size += 1 + step.solid().cells().size();
+        }
+        int[] structure = new int[size];
         int at = 0;
         for (Cell cell : cutting.body().cells()) {
-            structure[at++] = cell.corners().size();
+            structure[at++] = cell.cornerCount();
         }
         for (Cutting.Step step : cutting.steps()) {
             structure[at++] = step.kind().mark();
             for (Cell cell : step.solid().cells()) {
-                structure[at++] = cell.corners().size();
+                structure[at++] = cell.cornerCount();
             }
         }
         return structure;
@@ -52,7 +60,7 @@ final class Likeness {
     private void fill(Cutting cutting) {
         Pose pose = cutting.piece().pose();
         int at = 0;
-        for (Solid solid : (Iterable<Solid>) cutting.solids()::iterator) {
+        for (Solid solid : cutting.solids().toList()) {
             for (Cell cell : solid.cells()) {
                 for (Vector3D corner : cell.corners()) {
                     Vector3D local = pose.toLocal(corner);

@@ -48,7 +48,7 @@ class CellTest {
         planes[6] = below(10);
         int[][] loops = Arrays.copyOf(box.loops(), 7);
         loops[6] = new int[0];
-        Cell open = new Cell(box.points(), box.distinct(), planes, loops);
+        Cell open = new Cell(box.points(), box.cornerCount(), planes, loops);
         assertThat(open.volume()).isCloseTo(6000, within(1e-9));
         assertThat(Solid.of(Optional.of(open)).centreOfMass().distance(Vector3D.of(15, 10, 5))).isLessThan(1e-9);
     }
