@@ -1,6 +1,7 @@
 package longshoulder.core.frame;
 
 import java.util.Optional;
+import java.util.stream.IntStream;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -65,21 +66,20 @@ public final class Curving {
         double run = arc.chord();
         // An even number, so that one corner lies in the very middle.
         int chords = 2 * (int) Math.clamp(Math.ceil(run / (2 * BEND * arc.radius())), 1, MOST_CHORDS / 2);
-        Solid away = Solid.NOTHING;
-        for (int i = 0; i < chords; i++) {
-            away = away.plus(strip(run * i / chords, run * (i + 1) / chords));
-        }
-        return away;
+        Solid body = piece.body();
+        return new Solid(IntStream.range(0, chords)
+                .mapToObj(i -> strip(body, run * i / chords, run * (i + 1) / chords))
+                .flatMap(strip -> strip.cells().stream()).toList());
     }
 
-    /** What goes between two places along the arc. */
-    private Solid strip(double first, double last) {
+    /** What goes of the body between two places along the arc. */
+    private Solid strip(Solid body, double first, double last) {
         Vector3D.Unit along = piece.pose().along();
         Vector3D from = onArc(first);
         Vector3D way = onArc(last).subtract(from);
         Vector3D.Unit outwards = face.normal();
         Vector3D square = outwards.subtract(way.multiply(outwards.dot(way) / way.dot(way)));
-        return piece.body().clip(HalfSpace.through(from, along.negate()))
+        return body.clip(HalfSpace.through(from, along.negate()))
                 .clip(HalfSpace.through(onArc(last), along))
                 .clip(HalfSpace.through(from, square).complement());
     }

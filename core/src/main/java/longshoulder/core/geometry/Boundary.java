@@ -26,7 +26,8 @@ public record Boundary(List<Vector3D> points, Skin skin, List<int[]> loops, Line
 
     /** The same on an equal piece that stands elsewhere. */
     Boundary moved(Carry carry) {
-        return new Boundary(points.stream().map(carry::point).toList(), skin.moved(carry), loops, lines.moved(carry));
+        return new Boundary(points.stream().map(carry::point).toList(), skin.moved(carry),
+                loops.stream().map(carry::loop).toList(), lines.moved(carry));
     }
 
     /** Its edges in a piece's own frame of reference. */

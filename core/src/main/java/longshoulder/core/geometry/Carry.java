@@ -1,12 +1,13 @@
 package longshoulder.core.geometry;
 
+import java.util.List;
 import java.util.Optional;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
- * From where one piece stands to where another does that is equal, but for a stretch.
+ * From where one piece stands to where another does that is equal, but for a stretch or a flip.
  *
- * @param parallel whether both stand parallel, as most do: then directions stay as they are
+ * @param parallel whether both stand parallel and nothing is flipped, as mostly: then directions stay as they are
  * @param by how far, if they are equal and parallel
  */
 record Carry(Pose from, Optional<Stretch> stretch, Pose to, boolean parallel, Vector3D by) {
@@ -16,7 +17,8 @@ record Carry(Pose from, Optional<Stretch> stretch, Pose to, boolean parallel, Ve
     }
 
     static Carry of(Pose from, Optional<Stretch> stretch, Pose to) {
-        return new Carry(from, stretch, to, from.isParallel(to), to.origin().subtract(from.origin()));
+        boolean flipped = stretch.filter(one -> !one.flip().isNone()).isPresent();
+        return new Carry(from, stretch, to, !flipped && from.isParallel(to), to.origin().subtract(from.origin()));
     }
 
     /** Without a turn. */
@@ -54,9 +56,31 @@ record Carry(Pose from, Optional<Stretch> stretch, Pose to, boolean parallel, Ve
     }
 
     private Vector3D turned(Vector3D direction) {
-        return to.along().multiply(Plain.dot(direction, from.along()))
-                .add(to.across().multiply(Plain.dot(direction, from.across())))
-                .add(to.out().multiply(Plain.dot(direction, from.out())));
+        Vector3D local = flip().of(Vector3D.of(Plain.dot(direction, from.along()), Plain.dot(direction, from.across()),
+                Plain.dot(direction, from.out())));
+        return to.along().multiply(local.getX()).add(to.across().multiply(local.getY()))
+                .add(to.out().multiply(local.getZ()));
+    }
+
+    private Flip flip() {
+        return stretch.map(Stretch::flip).orElse(Flip.NONE);
+    }
+
+    /** The numbers of points round a face, which still have to be anticlockwise from outside. */
+    int[] loop(int[] loop) {
+        if (!flip().mirrors()) {
+            return loop;
+        }
+        int[] reversed = new int[loop.length];
+        for (int i = 0; i < loop.length; i++) {
+            reversed[i] = loop[loop.length - 1 - i];
+        }
+        return reversed;
+    }
+
+    Polygon polygon(Polygon polygon) {
+        List<Vector3D> corners = flip().mirrors() ? polygon.corners().reversed() : polygon.corners();
+        return new Polygon(plane(polygon.plane(), corners.getFirst()), corners.stream().map(this::point).toList());
     }
 
     /** @param on a point in the plane, of the face whose plane it is */

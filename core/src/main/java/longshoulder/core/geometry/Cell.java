@@ -2,7 +2,6 @@ package longshoulder.core.geometry;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -112,20 +111,20 @@ public final class Cell {
      * to y: what the prism is cut out of then falls into large parts before small ones, and mortises one above the other lie in parts of
      * their own.
      */
-    private static List<Integer> sides(double[] y, double[] z) {
-        List<Integer> sides = new ArrayList<>();
-        for (int i = 0; i < y.length; i++) {
-            sides.add(i);
+    private static int[] sides(double[] y, double[] z) {
+        long[] keys = new long[y.length];
+        for (int i = 0; i < keys.length; i++) {
+            int next = (i + 1) % keys.length;
+            double alongY = Math.abs(y[next] - y[i]);
+            double alongZ = Math.abs(z[next] - z[i]);
+            // In millionths, so that noise does not put the sides of like prisms in different orders.
+            long slant = 1_000_000 - Math.round(1e6 * Math.max(alongY, alongZ) / Math.hypot(alongY, alongZ));
+            keys[i] = (2 * slant + (alongY < alongZ ? 0 : 1)) * keys.length + i;
         }
-        sides.sort(Comparator
-                .<Integer>comparingLong(i -> -uprightness(y[(i + 1) % y.length] - y[i], z[(i + 1) % z.length] - z[i]))
-                .thenComparingLong(i -> Math.round(1e6 * Math.abs(y[(i + 1) % y.length] - y[i]))));
+        Arrays.sort(keys);
+        int[] sides = new int[keys.length];
+        Arrays.setAll(sides, i -> (int) (keys[i] % keys.length));
         return sides;
-    }
-
-    /** In millionths, so that noise does not put the sides of like prisms in different orders. */
-    private static long uprightness(double y, double z) {
-        return Math.round(1e6 * Math.max(Math.abs(y), Math.abs(z)) / Math.hypot(y, z));
     }
 
     private static HalfSpace plane(Vector3D.Unit normal, Vector3D point) {
@@ -208,7 +207,9 @@ public final class Cell {
         Arrays.setAll(otherPoints, i -> carry.point(points[i]));
         HalfSpace[] otherPlanes = new HalfSpace[planes.length];
         Arrays.setAll(otherPlanes, i -> carry.plane(planes[i], pointOn(i)));
-        return new Cell(otherPoints, distinct, otherPlanes, loops);
+        int[][] otherLoops = new int[loops.length][];
+        Arrays.setAll(otherLoops, i -> carry.loop(loops[i]));
+        return new Cell(otherPoints, distinct, otherPlanes, otherLoops);
     }
 
     /** A point in the plane of a face; a face without corners, as impossible sizes make them, has a plane all the same. */
@@ -313,7 +314,7 @@ public final class Cell {
      * a box lies mostly square to what it is cut out of, and is not worth it.
      */
     List<Cell> minus(Cell other) {
-        if (!bounds().overlaps(other.bounds()) || isPartedFrom(other)) {
+        if (isPartedFrom(other)) {
             return List.of(this);
         }
         return other.planes.length > BOX.length

@@ -65,12 +65,7 @@ public record Skin(List<Face> faces, List<BitSet> seams) {
 
     /** The same elsewhere. */
     Skin moved(Carry carry) {
-        return new Skin(faces.stream().map(face -> new Face(face.cell(), moved(face.polygon(), carry))).toList(),
+        return new Skin(faces.stream().map(face -> new Face(face.cell(), carry.polygon(face.polygon()))).toList(),
                 seams);
-    }
-
-    private static Polygon moved(Polygon polygon, Carry carry) {
-        return new Polygon(carry.plane(polygon.plane(), polygon.corners().getFirst()),
-                polygon.corners().stream().map(carry::point).toList());
     }
 }

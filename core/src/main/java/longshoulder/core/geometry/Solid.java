@@ -49,9 +49,13 @@ public record Solid(List<Cell> cells, Bounds bounds) {
         }
         List<Cell> rest = cells;
         for (Cell tool : other.cells) {
-            List<Cell> cut = new ArrayList<>();
+            List<Cell> cut = new ArrayList<>(rest.size());
             for (Cell cell : rest) {
-                cut.addAll(cell.minus(tool));
+                if (cell.bounds().overlaps(tool.bounds())) {
+                    cut.addAll(cell.minus(tool));
+                } else {
+                    cut.add(cell);
+                }
             }
             rest = cut;
         }

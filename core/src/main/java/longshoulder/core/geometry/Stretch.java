@@ -8,7 +8,8 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 /**
  * How a piece gets longer, wider or thicker without being made anew: along each of its axes it falls into parts that are moved as they
  * are, and all that lies between two parts runs straight from the one to the other. A rail whose posts are set apart is such a piece:
- * its ends keep their shape, and only what is plain between them gets longer.
+ * its ends keep their shape, and only what is plain between them gets longer. The piece may be flipped first: the left leg is the right
+ * one's mirror image.
  *
  * <p>All places are in the piece's own frame of reference, in millimetres.
  */
@@ -26,8 +27,10 @@ public final class Stretch {
     private final Axis along;
     private final Axis across;
     private final Axis out;
+    private final Flip flip;
 
-    private Stretch(Axis along, Axis across, Axis out) {
+    private Stretch(Flip flip, Axis along, Axis across, Axis out) {
+        this.flip = flip;
         this.along = along;
         this.across = across;
         this.out = out;
@@ -137,33 +140,41 @@ public final class Stretch {
     /**
      * The one that carries corners to others; empty if there is none.
      *
-     * @param from x, y and z of the corners, one row each
+     * @param flip of the piece before it is stretched
+     * @param from x, y and z of the flipped corners, one row each
      * @param to the same of as many others
      */
-    public static Optional<Stretch> between(double[][] from, double[][] to) {
+    public static Optional<Stretch> between(Flip flip, double[][] from, double[][] to) {
         return Axis.between(from[0], to[0]).flatMap(along -> Axis.between(from[1], to[1]).flatMap(
-                across -> Axis.between(from[2], to[2]).map(out -> new Stretch(along, across, out))));
+                across -> Axis.between(from[2], to[2]).map(out -> new Stretch(flip, along, across, out))));
     }
 
-    /** From the stretched piece back. */
+    /** From the stretched piece back to what was flipped. */
     public Stretch inverse() {
-        return new Stretch(along.inverse(), across.inverse(), out.inverse());
+        return new Stretch(Flip.NONE, along.inverse(), across.inverse(), out.inverse());
+    }
+
+    /** What is done to the piece before. */
+    public Flip flip() {
+        return flip;
     }
 
     /** Where a point of the piece comes to lie. */
     Vector3D point(Vector3D local) {
-        return Vector3D.of(along.moved(local.getX()), across.moved(local.getY()), out.moved(local.getZ()));
+        Vector3D flipped = flip.of(local);
+        return Vector3D.of(along.moved(flipped.getX()), across.moved(flipped.getY()), out.moved(flipped.getZ()));
     }
 
     /** Whether a solid can be stretched that belongs to a piece with this pose. */
     public boolean suits(Solid solid, Pose pose) {
-        return suits(along, pose.along(), solid, pose) && suits(across, pose.across(), solid, pose)
-                && suits(out, pose.out(), solid, pose);
+        return suits(along, flip.of(0, pose.along()), solid, pose)
+                && suits(across, flip.of(1, pose.across()), solid, pose)
+                && suits(out, flip.of(2, pose.out()), solid, pose);
     }
 
     /** Whether all points lie in parts, given in the world. */
     boolean holds(List<Vector3D> points, Pose pose) {
-        return points.stream().map(pose::toLocal).allMatch(local -> along.holds(local.getX())
+        return points.stream().map(pose::toLocal).map(flip::of).allMatch(local -> along.holds(local.getX())
                 && across.holds(local.getY()) && out.holds(local.getZ()));
     }
 

@@ -35,13 +35,24 @@ final class Overlaps {
      * @param shapings what is cut away from pieces, by their ids
      */
     static List<Meeting> of(List<Piece> joined, Map<String, Solid> shapings) {
-        List<Solid> bodies = Tasks.each(joined,
-                piece -> piece.body().minus(shapings.getOrDefault(piece.id(), Solid.NOTHING)));
+        List<Solid> bodies = Tasks.each(joined, Piece::body);
         return Tasks.each(BoxPairs.of(bodies.stream().map(Solid::bounds).toList()),
                 pair -> bodies.get(pair.first()).overlaps(bodies.get(pair.second()))
-                        ? meeting(joined.get(pair.first()), joined.get(pair.second()))
+                        ? meeting(joined.get(pair.first()), joined.get(pair.second()), shapings)
                         : Optional.<Meeting>empty())
                 .stream().flatMap(Optional::stream).toList();
+    }
+
+    /** That of two pieces which overlap before anything is cut away from them: few do. */
+    private static Optional<Meeting> meeting(Piece first, Piece second, Map<String, Solid> shapings) {
+        boolean shaped = shapings.containsKey(first.id()) || shapings.containsKey(second.id());
+        return !shaped || shaped(first, shapings).overlaps(shaped(second, shapings))
+                ? meeting(first, second)
+                : Optional.empty();
+    }
+
+    private static Solid shaped(Piece piece, Map<String, Solid> shapings) {
+        return piece.body().minus(shapings.getOrDefault(piece.id(), Solid.NOTHING));
     }
 
     private static Optional<Meeting> meeting(Piece first, Piece second) {

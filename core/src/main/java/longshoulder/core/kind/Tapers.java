@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
@@ -63,21 +64,20 @@ final class Tapers {
 
     /** Both inner faces bend in, more and more towards the floor: an arc that leaves the straight leg without a kink. */
     private Solid curved(Piece leg) {
-        Solid away = Solid.NOTHING;
+        List<Cell> away = new ArrayList<>();
         Solid rest = leg.body();
         double foot = mm(brief.required("leg.foot"));
         for (boolean wide : new boolean[]{true, false}) {
             HalfSpace face = wide ? leg.shape().farEdge() : leg.shape().back();
             double in = mm(wide ? leg.width() : leg.thickness()) - foot;
             for (int i = 0; in > Tolerance.LENGTH && i < CHORDS; i++) {
-                Solid strip = rest.clip(new HalfSpace(Vector3D.Unit.PLUS_Z, start * (CHORDS - i) / CHORDS))
+                away.addAll(rest.clip(new HalfSpace(Vector3D.Unit.PLUS_Z, start * (CHORDS - i) / CHORDS))
                         .clip(new HalfSpace(Vector3D.Unit.MINUS_Z, -start * (CHORDS - i - 1) / CHORDS))
-                        .clip(chord(face, in, i).complement());
-                away = away.plus(strip);
+                        .clip(chord(face, in, i).complement()).cells());
             }
-            rest = rest.minus(away);
+            rest = rest.minus(new Solid(away));
         }
-        return away;
+        return new Solid(away);
     }
 
     /** The plane through two neighbouring places of the arc, whose depth, measured level, is R − √(R² − d²), d below its start. */

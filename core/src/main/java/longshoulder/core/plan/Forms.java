@@ -1,5 +1,6 @@
 package longshoulder.core.plan;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
@@ -8,8 +9,11 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Flip;
 import longshoulder.core.geometry.Form;
+import longshoulder.core.geometry.Stretch;
 import longshoulder.core.tasks.Tasks;
 
 /**
@@ -28,12 +32,33 @@ final class Forms {
         List<Compared> all = Tasks.each(cuttings, cutting -> new Compared(cutting, cutting.alike()));
         Map<Likeness, Compared> firsts = new LinkedHashMap<>();
         all.forEach(one -> firsts.putIfAbsent(one.alike, one));
-        Map<Likeness, Known> known = new HashMap<>();
-        Tasks.each(List.copyOf(firsts.values()), one -> Map.entry(one.alike, one.known()))
-                .forEach(entry -> known.put(entry.getKey(), entry.getValue()));
+        Map<Likeness, Known> known = known(List.copyOf(firsts.values()));
         MEMORY.keep(all, known);
         return all.stream().collect(Collectors.toMap(one -> one.piece().id(),
                 one -> Objects.requireNonNull(known.get(one.alike)).form().at(one.piece().pose())));
+    }
+
+    /** First what is remembered; then what nothing before it is like but for a flip and a stretch is made; then the rest follows from that. */
+    private static Map<Likeness, Known> known(List<Compared> unlike) {
+        Map<Likeness, Known> known = new HashMap<>();
+        List<Compared> models = new ArrayList<>();
+        List<Follower> followers = new ArrayList<>();
+        List<Optional<Known>> remembered = Tasks.each(unlike, Compared::remembered);
+        for (int i = 0; i < unlike.size(); i++) {
+            Compared one = unlike.get(i);
+            remembered.get(i).ifPresentOrElse(form -> known.put(one.alike, form),
+                    () -> models.stream().flatMap(one::follows).findFirst()
+                            .ifPresentOrElse(followers::add, () -> models.add(one)));
+        }
+        List<Known> made = Tasks.each(models, Compared::made);
+        for (int i = 0; i < made.size(); i++) {
+            known.put(models.get(i).alike, made.get(i));
+        }
+        List<Known> followed = Tasks.each(followers, one -> one.from(known));
+        for (int i = 0; i < followed.size(); i++) {
+            known.put(followers.get(i).one.alike, followed.get(i));
+        }
+        return known;
     }
 
     private record Compared(Cutting cutting, Likeness alike) {
@@ -42,24 +67,41 @@ final class Forms {
             return cutting.piece();
         }
 
-        Known known() {
-            return MEMORY.same(alike).or(() -> MEMORY.last(piece()).flatMap(this::stretched)).orElseGet(this::made);
+        Optional<Known> remembered() {
+            return MEMORY.same(alike).or(() -> MEMORY.last(piece())
+                    .flatMap(last -> stretch(last.madeAs, last.flip).flatMap(stretch -> stretched(last, stretch))));
         }
 
-        /** As the piece was in the last plan but for a stretch. */
-        private Optional<Known> stretched(Known last) {
-            return last.madeAs.stretchTo(alike).filter(stretch -> cutting.suits(stretch.inverse()))
-                    .flatMap(stretch -> last.form.stretched(stretch, piece().pose()))
-                    .map(form -> new Known(last.madeAs, form));
+        /** How what is made for another one is carried here. */
+        Stream<Follower> follows(Compared model) {
+            return Flip.ALL.stream().flatMap(flip -> stretch(model.alike, flip)
+                    .map(stretch -> new Follower(this, model.alike, stretch)).stream());
         }
 
-        private Known made() {
-            return new Known(alike, Form.of(cutting.solid(), piece().pose()));
+        private Optional<Stretch> stretch(Likeness madeAs, Flip flip) {
+            return madeAs.stretchTo(alike, flip).filter(stretch -> cutting.suits(stretch.inverse()));
+        }
+
+        Optional<Known> stretched(Known from, Stretch stretch) {
+            return from.form.stretched(stretch, piece().pose())
+                    .map(form -> new Known(from.madeAs, stretch.flip(), form));
+        }
+
+        Known made() {
+            return new Known(alike, Flip.NONE, Form.of(cutting.solid(), piece().pose()));
         }
     }
 
-    /** A form and what it was made as, before it was stretched. */
-    private record Known(Likeness madeAs, Form form) {}
+    /** One that is like another but for a flip and a stretch. */
+    private record Follower(Compared one, Likeness model, Stretch stretch) {
+
+        Known from(Map<Likeness, Known> known) {
+            return one.stretched(Objects.requireNonNull(known.get(model)), stretch).orElseGet(one::made);
+        }
+    }
+
+    /** A form and what it was made as, before it was flipped and stretched. */
+    private record Known(Likeness madeAs, Flip flip, Form form) {}
 
     /**
      * What the last plans had. Of no more of them: with hundreds of forms held the collector took a quarter of the time of every edit to

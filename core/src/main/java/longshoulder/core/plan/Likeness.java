@@ -3,6 +3,7 @@ package longshoulder.core.plan;
 import java.util.Arrays;
 import java.util.Optional;
 import longshoulder.core.geometry.Cell;
+import longshoulder.core.geometry.Flip;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Stretch;
@@ -72,9 +73,53 @@ final class Likeness {
         }
     }
 
-    /** How this is carried to another; empty if they are unlike in more than a stretch. */
-    Optional<Stretch> stretchTo(Likeness other) {
-        return Arrays.equals(structure, other.structure) ? Stretch.between(places, other.places) : Optional.empty();
+    /** How this is carried to another; empty if they are unlike in more than a flip and a stretch. */
+    Optional<Stretch> stretchTo(Likeness other, Flip flip) {
+        if (!Arrays.equals(structure, other.structure)) {
+            return Optional.empty();
+        }
+        return flip.isNone()
+                ? Stretch.between(flip, places, other.places)
+                : Stretch.between(flip, inOrder(flip), other.inOrder(Flip.NONE));
+    }
+
+    /** The places of the flipped piece, the corners of each cell in an order that no flip changes and no stretch. */
+    private double[][] inOrder(Flip flip) {
+        double[][] flipped = new double[places.length][places[0].length];
+        for (int axis = 0; axis < places.length; axis++) {
+            for (int i = 0; i < places[axis].length; i++) {
+                flipped[axis][i] = flip.sign(axis) * places[axis][i];
+            }
+        }
+        int first = 0;
+        for (int count : structure) {
+            for (int i = first; i < first + count; i++) {
+                sink(flipped, first, i);
+            }
+            first += Math.max(0, count);
+        }
+        return flipped;
+    }
+
+    /** Puts a corner where it belongs among those before it. */
+    private static void sink(double[][] places, int first, int corner) {
+        for (int i = corner; i > first && isBefore(places, i, i - 1); i--) {
+            for (double[] row : places) {
+                double other = row[i];
+                row[i] = row[i - 1];
+                row[i - 1] = other;
+            }
+        }
+    }
+
+    private static boolean isBefore(double[][] places, int one, int other) {
+        for (double[] row : places) {
+            double difference = row[one] - row[other];
+            if (Math.abs(difference) > STEP) {
+                return difference < 0;
+            }
+        }
+        return false;
     }
 
     @Override

@@ -41,4 +41,11 @@ public final class Skins {
         assertThat(balance).isNotEmpty();
         assertThat(balance.values()).allMatch(count -> count == 0);
     }
+
+    /** Whether two lines run between the same points and faces, within a nanometre or so. */
+    public static boolean areSame(Boundary.Arris one, Boundary.Arris other) {
+        return one.shape() == other.shape() && one.edge().sameAs(other.edge().from(), other.edge().to(), 1e-6)
+                && (one.one().distance(other.one()) + one.other().distance(other.other()) < 1e-6
+                        || one.one().distance(other.other()) + one.other().distance(other.one()) < 1e-6);
+    }
 }

@@ -11,6 +11,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What is stretched is what would be made as large, or it is not stretched. */
 class StretchTest {
@@ -46,7 +48,7 @@ class StretchTest {
     }
 
     private static Optional<Form> stretched(double length, double width) {
-        return Stretch.between(places(400, 90, 40), places(length, width, 40))
+        return Stretch.between(Flip.NONE, places(400, 90, 40), places(length, width, 40))
                 .flatMap(stretch -> Form.of(board(400, 90, 40), POSE).stretched(stretch, POSE));
     }
 
@@ -68,7 +70,8 @@ class StretchTest {
     @Test
     void stretchedTwice_isStretchedOnce() {
         Form far = stretched(1900, 90).orElseThrow();
-        Form back = far.stretched(Stretch.between(places(400, 90, 40), places(500, 90, 40)).orElseThrow(), POSE)
+        Form back = far
+                .stretched(Stretch.between(Flip.NONE, places(400, 90, 40), places(500, 90, 40)).orElseThrow(), POSE)
                 .orElseThrow();
         assertThat(back.outline().edges()).isEqualTo(stretched(500, 90).orElseThrow().outline().edges());
     }
@@ -76,7 +79,7 @@ class StretchTest {
     /** Its slanted end and its round hole would become other shapes. */
     @Test
     void thicker_isNoStretch() {
-        assertThat(Stretch.between(places(400, 90, 40), places(400, 90, 46))
+        assertThat(Stretch.between(Flip.NONE, places(400, 90, 40), places(400, 90, 46))
                 .flatMap(stretch -> Form.of(board(400, 90, 40), POSE).stretched(stretch, POSE))).isEmpty();
     }
 
@@ -85,29 +88,56 @@ class StretchTest {
         Solid tapered = box(0, 0, 0, 400, 40, 40)
                 .clip(HalfSpace.through(POSE.toWorld(0, 40, 0), POSE.across().add(POSE.along().multiply(0.05))));
         double[][] from = {{0, 400}, {0, 20, 40}, {0, 40}};
-        Stretch longer = Stretch.between(from, new double[][]{{0, 500}, {0, 20, 40}, {0, 40}}).orElseThrow();
+        Stretch longer = Stretch.between(Flip.NONE, from, new double[][]{{0, 500}, {0, 20, 40}, {0, 40}}).orElseThrow();
         assertThat(longer.suits(tapered, POSE)).isFalse();
         assertThat(longer.suits(box(0, 0, 0, 400, 40, 40), POSE)).isTrue();
-        Stretch moved = Stretch.between(from, new double[][]{{5, 405}, {0, 20, 40}, {0, 40}}).orElseThrow();
+        Stretch moved = Stretch.between(Flip.NONE, from, new double[][]{{5, 405}, {0, 20, 40}, {0, 40}}).orElseThrow();
         assertThat(moved.suits(tapered, POSE)).as("all of it moved the same way").isTrue();
     }
 
     @Test
     void placesThatChangeTheirOrderOrComeTogether_areNoStretch() {
         double[][] from = {{0, 100, 200}, {0}, {0}};
-        assertThat(Stretch.between(from, new double[][]{{0, 250, 200}, {0}, {0}})).isEmpty();
-        assertThat(Stretch.between(from, new double[][]{{0, 199.95, 200}, {0}, {0}})).isEmpty();
-        assertThat(Stretch.between(from, new double[][]{{0, 199.5, 200}, {0}, {0}})).isPresent();
+        assertThat(Stretch.between(Flip.NONE, from, new double[][]{{0, 250, 200}, {0}, {0}})).isEmpty();
+        assertThat(Stretch.between(Flip.NONE, from, new double[][]{{0, 199.95, 200}, {0}, {0}})).isEmpty();
+        assertThat(Stretch.between(Flip.NONE, from, new double[][]{{0, 199.5, 200}, {0}, {0}})).isPresent();
     }
 
     /** What lies in between on one side need not on the way back. */
     @Test
     void cornersBetweenTwoParts_areNotStretched() {
-        Stretch stretch = Stretch.between(new double[][]{{0, 100}, {0}, {0}}, new double[][]{{0, 130}, {0}, {0}})
+        Stretch stretch = Stretch
+                .between(Flip.NONE, new double[][]{{0, 100}, {0}, {0}}, new double[][]{{0, 130}, {0}, {0}})
                 .orElseThrow();
         assertThat(stretch.suits(box(0, 0, 0, 50, 10, 10), POSE)).isFalse();
         assertThat(stretch.suits(box(0, 0, 0, 100, 10, 10), POSE)).isTrue();
         assertThat(stretch.inverse().suits(box(0, 0, 0, 130, 10, 10), POSE)).isTrue();
         assertThat(stretch.inverse().suits(box(0, 0, 0, 100, 10, 10), POSE)).isFalse();
+    }
+
+    private static Form flipped(Flip flip) {
+        double[][] from = places(400, 90, 40);
+        for (int axis = 0; axis < from.length; axis++) {
+            int sign = flip.sign(axis);
+            from[axis] = Arrays.stream(from[axis]).map(place -> sign * place).toArray();
+        }
+        Stretch stretch = Stretch.between(flip, from, from).orElseThrow();
+        return Form.of(board(400, 90, 40), POSE).stretched(stretch, POSE).orElseThrow();
+    }
+
+    /** Flipped, it is as solid as before, and its lines are those that its cells have. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7})
+    void flipped_isItsImage(int axes) {
+        Form whole = Form.of(board(400, 90, 40), POSE);
+        Form image = flipped(new Flip(axes));
+        assertThat(image.solid().volume()).isCloseTo(whole.solid().volume(), within(1e-3));
+        Skins.assertClosed(image.mesh());
+        assertThat(image.mesh().volume()).as("its faces look outwards").isCloseTo(whole.mesh().volume(), within(1e-3));
+        assertThat(Congruence.of(whole.outline(), image.outline()))
+                .isEqualTo(Integer.bitCount(axes) % 2 == 1 ? Congruence.MIRRORED : Congruence.SAME);
+        List<Boundary.Arris> lines = Boundary.of(image.solid()).lines().arrises();
+        assertThat(image.lines().arrises()).hasSameSizeAs(lines)
+                .allSatisfy(arris -> assertThat(lines).anyMatch(line -> Skins.areSame(arris, line)));
     }
 }

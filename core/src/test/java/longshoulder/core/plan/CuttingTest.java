@@ -9,6 +9,7 @@ import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Value;
 import longshoulder.core.geometry.Boundary;
 import longshoulder.core.geometry.Congruence;
+import longshoulder.core.geometry.Flip;
 import longshoulder.core.geometry.Skins;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
@@ -109,5 +110,21 @@ class CuttingTest {
         Plan plan = Planner.plan(bolted);
         assertThat(anew(plan, plan.piece("stretcher-front")).alike())
                 .isEqualTo(anew(plan, plan.piece("stretcher-back")).alike());
+    }
+
+    /** The left stile is the right one's image, and the rails of a carcass differ in their lengths alone. */
+    @Test
+    void stretchTo_findsImages_andPiecesOfOtherLengths() {
+        Plan door = Planner.plan(of("door"));
+        assertThat(flips(door, "stile-left", "stile-right")).isNotEmpty().noneMatch(Flip::isNone);
+        Plan table = Planner.plan(of("table"));
+        assertThat(flips(table, "apron-front", "apron-left")).contains(Flip.NONE);
+        assertThat(flips(table, "apron-front", "leg-front-left")).isEmpty();
+    }
+
+    private static List<Flip> flips(Plan plan, String one, String other) {
+        Likeness from = anew(plan, plan.piece(one)).alike();
+        Likeness to = anew(plan, plan.piece(other)).alike();
+        return Flip.ALL.stream().filter(flip -> from.stretchTo(to, flip).isPresent()).toList();
     }
 }

@@ -16,7 +16,6 @@ import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.Boundary;
 import longshoulder.core.geometry.Mesh;
-import longshoulder.core.geometry.Skin;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Skins;
 import longshoulder.core.joint.Joint;
@@ -100,25 +99,16 @@ class ManyPiecesTest {
         }
     }
 
-    /** A skin that was made for an equal piece is the skin of this one. */
+    /** A skin that was made for an equal piece, or for its image, is the skin of this one; it may fall into other triangles. */
     @Property(tries = 60)
     void skins_carriedOver_areThoseOfTheirOwnSolids(@ForAll("tables") Project project) {
         for (PlannedPiece piece : Planner.plan(project).pieces()) {
-            Boundary boundary = Boundary.of(piece.solid());
             Mesh own = Mesh.of(piece.solid());
-            assertThat(piece.mesh().triangles()).hasSameSizeAs(own.triangles());
-            assertThat(piece.form().lines().arrises()).hasSameSizeAs(boundary.lines().arrises());
+            Skins.assertBalanced(piece.mesh());
             assertThat(piece.mesh().volume()).isCloseTo(own.volume(), within(1e-6 * own.volume()));
-            for (int i = 0; i < own.points().size(); i++) {
-                assertThat(piece.mesh().points().get(i).distance(own.points().get(i))).isLessThan(1e-6);
-            }
-            for (int i = 0; i < boundary.skin().faces().size(); i++) {
-                Skin.Face carried = piece.form().boundary().skin().faces().get(i);
-                assertThat(carried.cell()).isEqualTo(boundary.skin().faces().get(i).cell());
-                assertThat(carried.polygon().plane().normal()
-                        .dot(boundary.skin().faces().get(i).polygon().plane().normal()))
-                        .isCloseTo(1, within(1e-9));
-            }
+            List<Boundary.Arris> lines = Boundary.of(piece.solid()).lines().arrises();
+            assertThat(piece.form().lines().arrises()).hasSameSizeAs(lines)
+                    .allSatisfy(arris -> assertThat(lines).anyMatch(line -> Skins.areSame(arris, line)));
         }
     }
 
