@@ -66,6 +66,21 @@ public record Bounds(Vector3D least, Vector3D greatest) {
                 && shared(least.getZ(), greatest.getZ(), other.least.getZ(), other.greatest.getZ()) > Tolerance.LENGTH;
     }
 
+    /** Whether flat things in these boxes may share more than an edge: along two axes at least. */
+    boolean mayShareArea(Bounds other) {
+        int axes = 0;
+        axes += shared(least.getX(), greatest.getX(), other.least.getX(), other.greatest.getX()) > Tolerance.LENGTH
+                ? 1
+                : 0;
+        axes += shared(least.getY(), greatest.getY(), other.least.getY(), other.greatest.getY()) > Tolerance.LENGTH
+                ? 1
+                : 0;
+        axes += shared(least.getZ(), greatest.getZ(), other.least.getZ(), other.greatest.getZ()) > Tolerance.LENGTH
+                ? 1
+                : 0;
+        return axes > 1;
+    }
+
     /** The middle of what two overlapping boxes share. */
     Vector3D middleWith(Bounds other) {
         return Vector3D.of(

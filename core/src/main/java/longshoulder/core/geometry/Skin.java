@@ -39,7 +39,7 @@ public record Skin(List<Face> faces, List<BitSet> seams) {
             for (int face = 0; face < own.size(); face++) {
                 List<Sides.Side> against = sides.against(own.get(face));
                 touched.set(face, !against.isEmpty());
-                for (Polygon part : exposed(own.get(face).face(), against, cells.size())) {
+                for (Polygon part : exposed(own.get(face), against, cells.size())) {
                     faces.add(new Face(i, part));
                 }
             }
@@ -49,10 +49,10 @@ public record Skin(List<Face> faces, List<BitSet> seams) {
     }
 
     /** What of a face none of those against it covers that belong to so many first cells. */
-    private static List<Polygon> exposed(Polygon face, List<Sides.Side> against, int covering) {
-        List<Polygon> parts = List.of(face);
+    private static List<Polygon> exposed(Sides.Side side, List<Sides.Side> against, int covering) {
+        List<Polygon> parts = List.of(side.face());
         for (Sides.Side other : against) {
-            if (other.cell() < covering) {
+            if (other.cell() < covering && side.box().mayShareArea(other.box())) {
                 List<Polygon> rest = new ArrayList<>();
                 for (Polygon part : parts) {
                     rest.addAll(part.minus(other.face()));

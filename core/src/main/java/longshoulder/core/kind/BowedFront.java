@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Value;
@@ -15,10 +16,12 @@ import longshoulder.core.frame.Curving;
 import longshoulder.core.frame.Facing;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.tasks.Tasks;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -125,9 +128,11 @@ final class BowedFront {
         Arc outer = new Arc(arc.radius(), Math.min(2 * arc.radius(), arc.chord() + (isRadial() ? beyond : 0)));
         Arc inner = new Arc(arc.radius() - mm(thickness), arc.chord());
         Vector3D.Unit front = Draft.FRONT;
-        return frame.shapedAway(APRON, Curving.about(apron, front, outer, true, middle))
-                .shapedAway(APRON, Curving.about(apron, front.negate(), inner, false, middle))
-                .shapedAway(top, Curving.about(board, front, Arc.ofRise(length, mm(rise)), true, middle));
+        List<Solid> away = Tasks.each(List.<Supplier<Solid>>of(
+                () -> Curving.about(apron, front, outer, true, middle),
+                () -> Curving.about(apron, front.negate(), inner, false, middle),
+                () -> Curving.about(board, front, Arc.ofRise(length, mm(rise)), true, middle)), Supplier::get);
+        return frame.shapedAway(APRON, away.get(0)).shapedAway(APRON, away.get(1)).shapedAway(top, away.get(2));
     }
 
     /** Its front face runs on along the arc's tangent; cut along the radius, its inner face stands square to that. */

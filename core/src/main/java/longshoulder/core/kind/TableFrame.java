@@ -28,6 +28,7 @@ import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.tasks.Tasks;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /** One run of {@link Table}: the chains of a plain table and the places that follow. */
@@ -164,12 +165,8 @@ final class TableFrame {
     private Map<String, Solid> shapings() {
         Tapers tapers = new Tapers(brief, under - mm(apronWidth) - mm(brief.required("taper.below")));
         Map<String, Solid> away = new HashMap<>();
-        legs.forEach((id, leg) -> {
-            Solid cut = tapers.of(leg);
-            if (!cut.isNothing()) {
-                away.put(id, cut);
-            }
-        });
+        Tasks.each(List.copyOf(legs.entrySet()), leg -> Map.entry(leg.getKey(), tapers.of(leg.getValue()))).stream()
+                .filter(leg -> !leg.getValue().isNothing()).forEach(leg -> away.put(leg.getKey(), leg.getValue()));
         bottom().filter(Piece::isReal)
                 .ifPresent(panel -> away.put(panel.id(), new BottomPanel(brief).notches(panel, legs.values())));
         return away;

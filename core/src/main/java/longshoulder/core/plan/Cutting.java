@@ -119,13 +119,14 @@ public record Cutting(Piece piece, Solid body, List<Step> steps) {
     }
 
     public Solid solid() {
-        List<Solid> sawn = steps.stream().filter(step -> step.kind != Kind.ADD).map(Step::solid).toList();
+        Layers layers = new Layers(
+                steps.stream().filter(step -> step.kind != Kind.ADD).map(Step::solid).toList());
         List<Solid> passes = new ArrayList<>();
         Solid solid = body;
         for (Step step : steps) {
             solid = step.kind == Kind.ADD
                     ? solid.plus(without(step.solid, passes))
-                    : solid.minus(Layers.where(step.solid, sawn));
+                    : solid.minus(layers.of(step.solid));
             if (step.kind == Kind.PASS) {
                 passes.add(step.solid);
             }

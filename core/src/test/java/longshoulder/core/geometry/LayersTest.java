@@ -40,8 +40,8 @@ class LayersTest {
     }
 
     private static Solid inLayers(Solid one, Solid other) {
-        List<Solid> both = List.of(one, other);
-        return BLOCK.minus(Layers.where(one, both)).minus(Layers.where(other, both));
+        Layers layers = new Layers(List.of(one, other));
+        return BLOCK.minus(layers.of(one)).minus(layers.of(other));
     }
 
     @Test
@@ -58,7 +58,7 @@ class LayersTest {
     @Test
     void layers_areWhatTheyWereTogether() {
         Solid slot = alongX(50, 40, 12, 45);
-        Solid layers = Layers.where(slot, List.of(slot, alongZ(60, 40, 12, 45)));
+        Solid layers = new Layers(List.of(slot, alongZ(60, 40, 12, 45))).of(slot);
         assertThat(layers.cells()).hasSize(CORNERS / 2 - 1);
         assertThat(layers.volume()).isCloseTo(slot.volume(), within(1e-6));
         assertThat(layers.bounds()).isEqualTo(slot.bounds());
@@ -68,21 +68,22 @@ class LayersTest {
     void pegThroughTheStraightMiddleOfASlot_leavesBothWhole() {
         Solid slot = alongX(50, 40, 12, 45);
         Solid peg = alongZ(50, 8, 8, 60);
-        assertThat(Layers.where(slot, List.of(slot, peg)).cells()).containsExactlyElementsOf(slot.cells());
-        assertThat(Layers.where(peg, List.of(slot, peg)).cells()).containsExactlyElementsOf(peg.cells());
+        assertThat(new Layers(List.of(slot, peg)).of(slot).cells()).containsExactlyElementsOf(slot.cells());
+        assertThat(new Layers(List.of(slot, peg)).of(peg).cells()).containsExactlyElementsOf(peg.cells());
     }
 
     @Test
     void slotsThatMiss_stayWhole() {
         Solid slot = alongX(30, 20, 12, 45);
         Solid other = alongZ(70, 20, 12, 45);
-        assertThat(Layers.where(slot, List.of(slot, other)).cells()).containsExactlyElementsOf(slot.cells());
+        assertThat(new Layers(List.of(slot, other)).of(slot).cells()).containsExactlyElementsOf(slot.cells());
     }
 
     @Test
     void squareTool_staysAsItIs() {
         Solid box = Solid.of(Cell.box(Pose.WORLD, 0, 40, 20, 30, 60, 40));
-        assertThat(Layers.where(box, List.of(box, alongX(50, 40, 12, 45)))).isSameAs(box);
+        assertThat(new Layers(List.of(box, alongX(50, 40, 12, 45))).of(box).cells())
+                .containsExactlyElementsOf(box.cells());
     }
 
     @Property(tries = 300)
