@@ -181,6 +181,11 @@ public final class Cell {
         return planes.length;
     }
 
+    /** Whether a face of it stands for a part of something round. */
+    public boolean isRound() {
+        return Arrays.stream(planes).anyMatch(HalfSpace::round);
+    }
+
     /** The plane of a face, by its number. */
     public HalfSpace plane(int side) {
         return planes[side];

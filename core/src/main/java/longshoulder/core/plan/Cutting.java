@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.Layers;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Stretch;
@@ -18,7 +19,10 @@ import longshoulder.core.joint.Joint;
  */
 public record Cutting(Piece piece, Solid body, List<Step> steps) {
 
-    /** A shape of no more cells than this, one on each face, is worked in straight passes; one of more is a curve, and comes last. */
+    /**
+     * A shape of no more cells than this, one on each face, is worked in straight passes; one of more is a curve, and comes last: else each
+     * of its strips would be cut by every recess. Round holes fall into more cells than a curve has strips, and are cut after it.
+     */
     private static final int STRAIGHT = 4;
 
     /** What is done at a step: a pass is cut out of what is added after it too. */
@@ -80,9 +84,9 @@ public record Cutting(Piece piece, Solid body, List<Step> steps) {
      * @param shaping what is worked off it besides
      */
     public static Cutting of(Piece piece, List<End> ends, List<Joint> received, Solid shaping) {
-        boolean straight = shaping.cells().size() <= STRAIGHT;
+        boolean first = shaping.cells().size() <= STRAIGHT || received.stream().anyMatch(Cutting::isRound);
         List<Step> steps = new ArrayList<>();
-        if (straight) {
+        if (first) {
             steps.add(new Step(Kind.PASS, shaping));
         }
         received.stream().filter(Cutting::isGroove).forEach(joint -> steps.add(new Step(Kind.PASS, joint.removes())));
@@ -93,7 +97,7 @@ public record Cutting(Piece piece, Solid body, List<Step> steps) {
             steps.add(new Step(Kind.ADD, end.adds));
             end.bores.forEach(bore -> steps.add(new Step(Kind.CUT, bore)));
         }
-        if (!straight) {
+        if (!first) {
             steps.add(new Step(Kind.CUT, shaping));
         }
         return new Cutting(piece, piece.body(), steps);
@@ -112,6 +116,10 @@ public record Cutting(Piece piece, Solid body, List<Step> steps) {
     /** Its body, and what is cut and added, in that order. */
     Stream<Solid> solids() {
         return Stream.concat(Stream.of(body), steps.stream().map(Step::solid));
+    }
+
+    private static boolean isRound(Joint joint) {
+        return joint.removes().cells().stream().anyMatch(Cell::isRound);
     }
 
     private static boolean isGroove(Joint joint) {
