@@ -31,6 +31,7 @@ public class KindsBenchmark {
     /** A kind, then what is given of it. */
     @Param({"table splay.front=6° splay.side=6° overhang.ends=130 overhang.sides=110 stretchers=box leg.taper=curved",
             "table bow=front bow.ends=radius stretchers=h leg.taper=four", "stool stretchers=box leg.taper=four",
+            "stool bow=front bow.ends=radius bow.rise=30 stretchers=box leg.taper=curved",
             "bench slab.joint=wedged-through foot.shape=arched", "workbench stretcher.joint=bolted",
             "cabinet overall.width=2400 overall.height=1500 overall.depth=500 face.frame=glued-on drawers=four"
                     + " drawer.boxes=fitted dividers=three shelves=four front=two-doors",

@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import longshoulder.core.plan.Plan;
+import longshoulder.core.tasks.Tasks;
 
 /**
  * Derives plans, and what is drawn of them, beside the window. The newest wins: what was asked for before and is not done yet is
@@ -57,6 +58,6 @@ final class Deriver {
 
     /** The processors share the preparations. */
     private static Made make(Plan plan, List<Function<Plan, Runnable>> preparations) {
-        return new Made(plan, preparations.parallelStream().map(preparation -> preparation.apply(plan)).toList());
+        return new Made(plan, Tasks.each(preparations, preparation -> preparation.apply(plan)));
     }
 }

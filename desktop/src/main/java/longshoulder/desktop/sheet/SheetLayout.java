@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import java.util.stream.IntStream;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Extent;
 import longshoulder.core.drawing.Shown;
@@ -12,6 +11,7 @@ import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
+import longshoulder.core.tasks.Tasks;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -57,7 +57,7 @@ final class SheetLayout {
         List<Supplier<Drawing>> drawings = new ArrayList<>();
         FLAT.forEach(view -> drawings.add(() -> flatly.apply(view)));
         drawings.add(() -> picture(look));
-        List<Drawing> all = drawings.parallelStream().map(Supplier::get).toList();
+        List<Drawing> all = Tasks.each(drawings, Supplier::get);
         drawn = all.subList(0, FLAT.size());
         flat = drawn;
         pictorial = all.getLast();
@@ -70,8 +70,7 @@ final class SheetLayout {
     /** Lets the lit piece be seen through the others where not all are. */
     private void light(String piece) {
         lit = piece;
-        flat = IntStream.range(0, FLAT.size()).parallel()
-                .mapToObj(i -> drawn.get(i).seenThrough(shown, FLAT.get(i), piece)).toList();
+        flat = Tasks.each(FLAT, view -> drawn.get(FLAT.indexOf(view)).seenThrough(shown, view, piece));
     }
 
     /** Each piece stands off from the middle of all by a share of its own distance, so that none passes another. */
