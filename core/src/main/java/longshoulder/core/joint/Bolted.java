@@ -83,7 +83,7 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
         return joint.removes().plus(hole().minus(joint.removes()));
     }
 
-    /** The nut's hole first: after the bolt's, each facet of it would be cut by all of those. */
+    /** The nut's hole first: it is the wider one, and falls into fewer cells before the bolt's is there than after it. */
     @Override
     public List<Solid> bores() {
         List<Solid> bores = new ArrayList<>(joint.bores());

@@ -169,7 +169,7 @@ record RailEnd(Meeting meeting) {
         return round(foot, axis, length, radius, Math.max(FITTING_FACETS, facets(radius)));
     }
 
-    /** The same of a hole wider than what goes through it: where it crosses another hole, cells grow with the square of its facets. */
+    /** The same of a hole wider than what goes through it: no more facets than it needs, since each that crosses another hole makes cells. */
     Solid clearance(Vector3D foot, Vector3D.Unit axis, double length, double radius) {
         return round(foot, axis, length, radius, facets(radius));
     }

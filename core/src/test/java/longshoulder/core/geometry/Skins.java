@@ -48,4 +48,11 @@ public final class Skins {
                 && (one.one().distance(other.one()) + one.other().distance(other.other()) < 1e-6
                         || one.one().distance(other.other()) + one.other().distance(other.one()) < 1e-6);
     }
+
+    /** How much of a skin belongs to the cell of a face and looks where that does, in mm². */
+    public static double areaLike(Skin.Face like, Skin skin) {
+        return skin.faces().stream().filter(face -> face.cell() == like.cell()
+                && face.polygon().plane().normal().dot(like.polygon().plane().normal()) > 1 - 1e-9)
+                .mapToDouble(face -> face.polygon().area().norm()).sum();
+    }
 }

@@ -17,6 +17,7 @@ import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.Boundary;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Pose;
+import longshoulder.core.geometry.Skin;
 import longshoulder.core.geometry.Skins;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
@@ -106,10 +107,25 @@ class ManyPiecesTest {
             Mesh own = Mesh.of(piece.solid());
             Skins.assertBalanced(piece.mesh());
             assertThat(piece.mesh().volume()).isCloseTo(own.volume(), within(1e-6 * own.volume()));
-            List<Boundary.Arris> lines = Boundary.of(piece.solid()).lines().arrises();
+            assertPointsOf(own, piece.mesh());
+            assertPointsOf(piece.mesh(), own);
+            Boundary boundary = Boundary.of(piece.solid());
+            List<Boundary.Arris> lines = boundary.lines().arrises();
             assertThat(piece.form().lines().arrises()).hasSameSizeAs(lines)
                     .allSatisfy(arris -> assertThat(lines).anyMatch(line -> Skins.areSame(arris, line)));
+            assertThat(piece.form().lines().bends()).hasSameSizeAs(boundary.lines().bends());
+            Skin carried = piece.form().boundary().skin();
+            assertThat(carried.seams()).isEqualTo(boundary.skin().seams());
+            for (Skin.Face face : boundary.skin().faces()) {
+                assertThat(Skins.areaLike(face, carried)).isCloseTo(Skins.areaLike(face, boundary.skin()),
+                        within(1e-3));
+            }
         }
+    }
+
+    private static void assertPointsOf(Mesh one, Mesh other) {
+        assertThat(one.points())
+                .allSatisfy(point -> assertThat(other.points()).anyMatch(near -> near.distance(point) < 1e-6));
     }
 
     @Provide
