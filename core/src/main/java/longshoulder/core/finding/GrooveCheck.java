@@ -4,6 +4,7 @@ import longshoulder.core.brief.Limits;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
@@ -27,15 +28,17 @@ final class GrooveCheck implements Check {
 
     @Override
     public List<Finding> run(Subject subject) {
-        List<Finding> findings = new ArrayList<>();
-        Map<String, List<Tenoned>> tenoned = subject.atEnds().stream().filter(joint -> !joint.tenons().isEmpty())
+        List<Joint> grooves = subject.joints().stream().filter(joint -> joint.plain() instanceof Groove).toList();
+        Set<String> grooved = grooves.stream().map(joint -> joint.meeting().post().id()).collect(Collectors.toSet());
+        Map<String, List<Tenoned>> tenoned = subject.atEnds().stream()
+                .filter(joint -> !joint.tenons().isEmpty() && grooved.contains(joint.meeting().rail().id()))
                 .map(Tenoned::of).collect(Collectors.groupingBy(one -> one.joint.meeting().rail().id()));
-        for (Joint joint : subject.joints()) {
+        List<Finding> findings = new ArrayList<>();
+        for (Joint joint : grooves) {
             if (joint.plain() instanceof Groove groove) {
                 // Of the joint, which remembers it, and not of the groove, which works it out again.
-                Solid cut = joint.removes();
-                cutTenons(subject, groove, cut, tenoned.getOrDefault(groove.meeting().post().id(), List.of()),
-                        findings);
+                cutTenons(subject, groove, joint.removes(),
+                        tenoned.getOrDefault(groove.meeting().post().id(), List.of()), findings);
                 tight(subject, groove, findings);
             }
         }

@@ -41,6 +41,11 @@ record Carry(Pose from, Optional<Stretch> stretch, Pose to, boolean parallel, Ve
         return stretch.isEmpty() && parallel;
     }
 
+    /** Whether a box along the world's axes stays one. */
+    boolean keepsBoxes() {
+        return isMove() || from.isAlongAxes() && to.isAlongAxes();
+    }
+
     Vector3D point(Vector3D point) {
         return isMove() ? point.add(by) : to.toWorld(local(point));
     }

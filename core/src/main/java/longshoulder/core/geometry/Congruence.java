@@ -28,9 +28,6 @@ public enum Congruence {
         }
         Outline.Centred a = one.centred();
         Outline.Centred b = other.centred();
-        if (!b.isLike(a, NEAR)) {
-            return DIFFERENT;
-        }
         boolean mirrored = false;
         for (int signs = 0; signs < 8; signs++) {
             for (int swap = 0; swap < 2; swap++) {
@@ -79,15 +76,9 @@ public enum Congruence {
 
     private static boolean matches(Outline.Centred a, Outline.Centred b, int signs, boolean swap) {
         // Most turns are ruled out by where the ends of all edges lie on average, without a look at any pair.
-        if (mapped(a.average(), signs, swap).distance(b.average()) > NEAR) {
-            return false;
-        }
-        for (Boundary.Edge edge : a.edges()) {
-            if (!b.has(mapped(edge.from(), signs, swap), mapped(edge.to(), signs, swap), NEAR)) {
-                return false;
-            }
-        }
-        return true;
+        return mapped(a.average(), signs, swap).distance(b.average()) <= NEAR
+                && b.has(a.edges().stream().map(edge -> new Boundary.Edge(mapped(edge.from(), signs, swap),
+                        mapped(edge.to(), signs, swap))).toList(), NEAR);
     }
 
     private static Vector3D mapped(Vector3D p, int signs, boolean swap) {

@@ -79,9 +79,8 @@ public final class Form {
     public Bounds bounds() {
         Bounds known = bounds;
         if (known == null) {
-            known = carry.isMove()
-                    ? new Bounds(carry.point(made.bounds().least()), carry.point(made.bounds().greatest()))
-                    : Bounds.of(skin.points().stream().map(carry::point).toList());
+            known = Bounds.of((carry.keepsBoxes() ? made.bounds().corners() : skin.points()).stream()
+                    .map(carry::point).toList());
             bounds = known;
         }
         return known;

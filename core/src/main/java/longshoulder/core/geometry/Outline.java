@@ -53,29 +53,21 @@ public final class Outline {
         return known;
     }
 
-    /**
-     * The edges about the middle of the box round them, in the order of how far their ends lie from it together, which no turn and no
-     * mirroring changes.
-     */
+    /** The edges about the middle of the box round them. */
     static final class Centred {
 
         private final List<Boundary.Edge> edges;
-        private final double[] far;
         private final Vector3D average;
+        /** Worked out twice it is the same. */
+        private volatile @Nullable Ranked ranked;
 
         private Centred(List<Boundary.Edge> all) {
             Bounds bounds = Bounds.of(all.stream().flatMap(edge -> Stream.of(edge.from(), edge.to())).toList());
             Vector3D middle = bounds.isNothing() ? Vector3D.ZERO : bounds.least().lerp(bounds.greatest(), 0.5);
             edges = all.stream()
-                    .map(edge -> new Boundary.Edge(edge.from().subtract(middle), edge.to().subtract(middle)))
-                    .sorted(Comparator.comparingDouble(edge -> far(edge.from(), edge.to()))).toList();
-            far = edges.stream().mapToDouble(edge -> far(edge.from(), edge.to())).toArray();
+                    .map(edge -> new Boundary.Edge(edge.from().subtract(middle), edge.to().subtract(middle))).toList();
             average = edges.stream().map(edge -> edge.from().add(edge.to())).reduce(Vector3D.ZERO, Vector3D::add)
                     .multiply(1 / Math.max(1, 2.0 * edges.size()));
-        }
-
-        private static double far(Vector3D from, Vector3D to) {
-            return Math.sqrt(Plain.dot(from, from)) + Math.sqrt(Plain.dot(to, to));
         }
 
         List<Boundary.Edge> edges() {
@@ -87,29 +79,50 @@ public final class Outline {
             return average;
         }
 
-        /** Whether one of them runs between two points, within a distance. */
-        boolean has(Vector3D from, Vector3D to, double within) {
-            double wanted = far(from, to);
+        /** Whether these are as many others, within a distance: at once where they come in the same order, as those of what is made alike do. */
+        boolean has(List<Boundary.Edge> others, double within) {
+            for (int i = 0; i < edges.size(); i++) {
+                if (!edges.get(i).sameAs(others.get(i).from(), others.get(i).to(), within)) {
+                    return others.stream().allMatch(edge -> ranked().has(edge, within));
+                }
+            }
+            return true;
+        }
+
+        private Ranked ranked() {
+            Ranked known = ranked;
+            if (known == null) {
+                known = new Ranked(edges);
+                ranked = known;
+            }
+            return known;
+        }
+    }
+
+    /** Edges in the order of how far their ends lie from the middle together, which no turn and no mirroring changes. */
+    private static final class Ranked {
+
+        private final List<Boundary.Edge> edges;
+        private final double[] far;
+
+        private Ranked(List<Boundary.Edge> all) {
+            edges = all.stream().sorted(Comparator.comparingDouble(Ranked::far)).toList();
+            far = edges.stream().mapToDouble(Ranked::far).toArray();
+        }
+
+        private static double far(Boundary.Edge edge) {
+            return Math.sqrt(Plain.dot(edge.from(), edge.from())) + Math.sqrt(Plain.dot(edge.to(), edge.to()));
+        }
+
+        boolean has(Boundary.Edge edge, double within) {
+            double wanted = far(edge);
             int first = Arrays.binarySearch(far, wanted - 2 * within);
             for (int i = first < 0 ? -first - 1 : first; i < far.length && far[i] < wanted + 2 * within; i++) {
-                if (edges.get(i).sameAs(from, to, within)) {
+                if (edges.get(i).sameAs(edge.from(), edge.to(), within)) {
                     return true;
                 }
             }
             return false;
-        }
-
-        /** Whether two could be the same from any side. */
-        boolean isLike(Centred other, double within) {
-            if (far.length != other.far.length) {
-                return false;
-            }
-            for (int i = 0; i < far.length; i++) {
-                if (Math.abs(far[i] - other.far[i]) > 2 * within) {
-                    return false;
-                }
-            }
-            return true;
         }
     }
 }

@@ -1,5 +1,6 @@
 package longshoulder.core.geometry;
 
+import java.util.Arrays;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -52,5 +53,14 @@ public record Pose(Vector3D origin, Vector3D.Unit along, Vector3D.Unit across, V
     /** Whether both have the same axes. */
     boolean isParallel(Pose other) {
         return along.equals(other.along) && across.equals(other.across) && out.equals(other.out);
+    }
+
+    /** Whether its axes run exactly along the world's. */
+    boolean isAlongAxes() {
+        return isAxis(along) && isAxis(across);
+    }
+
+    private static boolean isAxis(Vector3D.Unit direction) {
+        return Arrays.stream(direction.toArray()).filter(part -> part != 0).count() == 1;
     }
 }

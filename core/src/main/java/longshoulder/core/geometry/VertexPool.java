@@ -74,12 +74,13 @@ final class VertexPool {
                 double x = at[0][i] - start.getX();
                 double y = at[1][i] - start.getY();
                 double z = at[2][i] - start.getZ();
-                double along = x * wayX + y * wayY + z * wayZ;
-                if (along > 0 && along < squared) {
-                    double crossX = y * wayZ - z * wayY;
-                    double crossY = z * wayX - x * wayZ;
-                    double crossZ = x * wayY - y * wayX;
-                    if (crossX * crossX + crossY * crossY + crossZ * crossZ < farthest) {
+                double crossX = y * wayZ - z * wayY;
+                double crossY = z * wayX - x * wayZ;
+                double crossZ = x * wayY - y * wayX;
+                // Asked first, since hardly any place lies in the line: a processor guesses well what is nearly always so.
+                if (crossX * crossX + crossY * crossY + crossZ * crossZ < farthest) {
+                    double along = x * wayX + y * wayY + z * wayZ;
+                    if (along > 0 && along < squared) {
                         found.add(indices[i], along);
                     }
                 }

@@ -48,9 +48,10 @@ public record Scribed(Joint joint, Solid fill) implements Wrapped {
         return beyond.and(away);
     }
 
+    /** The tenon gives way to what fills the room, which is cut by few planes: the other way round it would be cut by every facet of a rounded tenon. */
     @Override
     public Solid adds() {
-        return joint.adds().plus(fill.minus(joint.adds()));
+        return joint.adds().minus(fill).plus(fill);
     }
 
     @Override

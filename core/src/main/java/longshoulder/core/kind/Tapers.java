@@ -64,20 +64,22 @@ final class Tapers {
 
     /** Both inner faces bend in, more and more towards the floor: an arc that leaves the straight leg without a kink. */
     private Solid curved(Piece leg) {
-        List<Cell> away = new ArrayList<>();
-        Solid rest = leg.body();
+        List<HalfSpace> faces = List.of(leg.shape().farEdge(), leg.shape().back());
         double foot = mm(brief.required("leg.foot"));
-        for (boolean wide : new boolean[]{true, false}) {
-            HalfSpace face = wide ? leg.shape().farEdge() : leg.shape().back();
-            double in = mm(wide ? leg.width() : leg.thickness()) - foot;
-            for (int i = 0; in > Tolerance.LENGTH && i < CHORDS; i++) {
-                away.addAll(rest.clip(new HalfSpace(Vector3D.Unit.PLUS_Z, start * (CHORDS - i) / CHORDS))
-                        .clip(new HalfSpace(Vector3D.Unit.MINUS_Z, -start * (CHORDS - i - 1) / CHORDS))
-                        .clip(chord(face, in, i).complement()).cells());
+        double[] in = {mm(leg.width()) - foot, mm(leg.thickness()) - foot};
+        List<List<Cell>> away = List.of(new ArrayList<>(), new ArrayList<>());
+        for (int i = 0; i < CHORDS; i++) {
+            Solid rest = leg.body().clip(new HalfSpace(Vector3D.Unit.PLUS_Z, start * (CHORDS - i) / CHORDS))
+                    .clip(new HalfSpace(Vector3D.Unit.MINUS_Z, -start * (CHORDS - i - 1) / CHORDS));
+            for (int face = 0; face < in.length; face++) {
+                if (in[face] > Tolerance.LENGTH) {
+                    HalfSpace chord = chord(faces.get(face), in[face], i);
+                    away.get(face).addAll(rest.clip(chord.complement()).cells());
+                    rest = rest.clip(chord);
+                }
             }
-            rest = rest.minus(new Solid(away));
         }
-        return new Solid(away);
+        return new Solid(away.stream().flatMap(List::stream).toList());
     }
 
     /** The plane through two neighbouring places of the arc, whose depth, measured level, is R − √(R² − d²), d below its start. */

@@ -21,6 +21,8 @@ final class Likeness {
     /** The corners' places along, across and out, one row each. */
     private final double[][] places;
     private final int hash;
+    /** The places in the order that no flip changes. Worked out twice they are the same, so that nobody has to wait for another. */
+    private volatile double @Nullable [][] ordered;
 
     Likeness(Cutting cutting) {
         structure = structure(cutting);
@@ -80,7 +82,16 @@ final class Likeness {
         }
         return flip.isNone()
                 ? Stretch.between(flip, places, other.places)
-                : Stretch.between(flip, inOrder(flip), other.inOrder(Flip.NONE));
+                : Stretch.between(flip, inOrder(flip), other.ordered());
+    }
+
+    private double[][] ordered() {
+        double[][] known = ordered;
+        if (known == null) {
+            known = inOrder(Flip.NONE);
+            ordered = known;
+        }
+        return known;
     }
 
     /** The places of the flipped piece, the corners of each cell in an order that no flip changes and no stretch. */
