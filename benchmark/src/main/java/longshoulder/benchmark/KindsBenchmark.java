@@ -39,6 +39,9 @@ public class KindsBenchmark {
                     + " bars.upright=four filling=glass filling.thickness=4",
             "door size.width=1400 size.height=2400 construction=cope-and-stick middle.rails=four muntins=four"
                     + " bars.across=four bars.upright=four filling=glass filling.thickness=4",
+            "door stile.width=20 top-rail.width=20 bottom-rail.width=20 frame.thickness=12 middle.rails=four"
+                    + " middle-rail.width=40 muntins=four muntin.width=33 bars.across=four bars.upright=four"
+                    + " construction=rebated mould.corner=mitred panel.room=0 tenon.meeting=staggered",
             "frame", "trestle", "stand"})
     private String design = "table";
 

@@ -2,11 +2,11 @@ package longshoulder.core.finding;
 
 import longshoulder.core.brief.Limits;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Value;
 import longshoulder.core.frame.Piece;
@@ -33,13 +33,16 @@ final class GrooveCheck implements Check {
         Map<String, List<Tenoned>> tenoned = subject.atEnds().stream()
                 .filter(joint -> !joint.tenons().isEmpty() && grooved.contains(joint.meeting().rail().id()))
                 .map(Tenoned::of).collect(Collectors.groupingBy(one -> one.joint.meeting().rail().id()));
+        Set<String> held = heldAtBothEdges(subject);
         List<Finding> findings = new ArrayList<>();
         for (Joint joint : grooves) {
             if (joint.plain() instanceof Groove groove) {
                 // Of the joint, which remembers it, and not of the groove, which works it out again.
                 cutTenons(subject, groove, joint.removes(),
                         tenoned.getOrDefault(groove.meeting().post().id(), List.of()), findings);
-                tight(subject, groove, findings);
+                if (held.contains(groove.meeting().rail().id())) {
+                    tight(subject, groove, findings);
+                }
             }
         }
         return findings;
@@ -71,10 +74,14 @@ final class GrooveCheck implements Check {
         }
     }
 
-    private static boolean isHeldAtBothEdges(Subject subject, Piece panel) {
-        return Stream.of(Meeting.Part.FACE_EDGE, Meeting.Part.FAR_EDGE).allMatch(edge -> subject.joints().stream()
-                .map(Joint::meeting).anyMatch(meeting -> meeting.rail().id().equals(panel.id())
-                        && meeting.part() == edge));
+    /** The ids of the pieces that are. */
+    private static Set<String> heldAtBothEdges(Subject subject) {
+        Map<Meeting.Part, Set<String>> byPart = subject.joints().stream().map(Joint::meeting)
+                .collect(Collectors.groupingBy(Meeting::part,
+                        Collectors.mapping(meeting -> meeting.rail().id(), Collectors.toSet())));
+        Set<String> held = new HashSet<>(byPart.getOrDefault(Meeting.Part.FACE_EDGE, Set.of()));
+        held.retainAll(byPart.getOrDefault(Meeting.Part.FAR_EDGE, Set.of()));
+        return held;
     }
 
     /** Told once, at the panel's edge; along the grain wood hardly moves, and one edge that is free lets the other be. */
@@ -89,7 +96,7 @@ final class GrooveCheck implements Check {
             return;
         }
         boolean told = findings.stream().flatMap(finding -> finding.about().stream()).anyMatch(panel.id()::equals);
-        if (!told && isHeldAtBothEdges(subject, panel)) {
+        if (!told) {
             findings.add(new Finding("panel-tight", Level.RISK, List.of(panel.id(), groove.id()),
                     Label.of("finding.panelTight", panel.id(), panel.width().value(), needed, room),
                     new Remedies(subject.project()).set("panel.room", needed).list()));

@@ -2,6 +2,7 @@ package longshoulder.core.geometry;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -327,10 +328,11 @@ public final class Cell {
                 : without(other.planes);
     }
 
-    /** The planes of the other one that border what both share. */
+    /** The planes of the other one that border what both share, those of flat faces first: those of small facets then saw through less. */
     private static HalfSpace[] border(Cell shared, Cell other) {
         List<HalfSpace> all = Arrays.asList(other.planes);
-        return Arrays.stream(shared.planes).filter(all::contains).toArray(HalfSpace[]::new);
+        return Arrays.stream(shared.planes).filter(all::contains).sorted(Comparator.comparing(HalfSpace::round))
+                .toArray(HalfSpace[]::new);
     }
 
     /** What lies outside any of some planes, sawn off along one after the other; all of it if nothing lies inside all of them. */

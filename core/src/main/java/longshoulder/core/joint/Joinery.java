@@ -43,9 +43,8 @@ public final class Joinery {
     public static List<Joint> of(Maker maker, Frame planned, Frame built) {
         Joinery run = new Joinery(maker);
         Map<String, Piece> pieces = built.pieces().stream().collect(Collectors.toMap(Piece::id, piece -> piece));
-        List<Joint> alone = Tasks.each(Meetings.find(planned),
-                meeting -> alone(built, new Setting(maker,
-                        meeting.with(pieces.getOrDefault(meeting.rail().id(), meeting.rail())))));
+        List<Joint> alone = alone(maker, built, Meetings.find(planned).stream()
+                .map(meeting -> meeting.with(pieces.getOrDefault(meeting.rail().id(), meeting.rail()))).toList());
         Map<String, List<Rival>> rivals = alone.stream()
                 .flatMap(joint -> joint.tenons().stream().map(tenon -> new Rival(tenon, joint.givesWay())))
                 .collect(Collectors.groupingBy(rival -> rival.tenon().meeting().post().id()));
@@ -54,7 +53,11 @@ public final class Joinery {
                         rivals.getOrDefault(joint.meeting().post().id(), List.of())))));
     }
 
-    /** A joint as it would be with no other in its post. */
+    /** The joints of some meetings, each as it would be with no other in its post. */
+    static List<Joint> alone(Maker maker, Frame built, List<Meeting> meetings) {
+        return Tasks.each(meetings, meeting -> alone(built, new Setting(maker, meeting)));
+    }
+
     private static Joint alone(Frame built, Setting setting) {
         Solid shaping = built.shapings().getOrDefault(setting.meeting().post().id(), Solid.NOTHING);
         return Pegged.wrap(setting, Bolted.wrap(setting,
@@ -79,12 +82,15 @@ public final class Joinery {
 
     /** Whether two tenons enter one post at right angles to each other and share a height. */
     public static boolean compete(Tenon a, Tenon b) {
-        Meeting one = a.meeting();
-        Meeting two = b.meeting();
-        return one.post().id().equals(two.post().id())
-                && Math.abs(Plain.dot(one.inward(), two.inward())) < Tolerance.DIRECTION
+        return cross(a.meeting(), b.meeting())
                 && a.mortiseFromEnd().value().isLessThan(b.mortiseToEnd().value())
                 && b.mortiseFromEnd().value().isLessThan(a.mortiseToEnd().value());
+    }
+
+    /** Whether what comes in at two meetings enters one post at right angles to each other. */
+    static boolean cross(Meeting one, Meeting two) {
+        return one.post().id().equals(two.post().id())
+                && Math.abs(Plain.dot(one.inward(), two.inward())) < Tolerance.DIRECTION;
     }
 
     private Tenon together(Setting setting, Tenon tenon, Tenon other, TenonMeeting way) {

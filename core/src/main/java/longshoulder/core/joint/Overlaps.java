@@ -1,10 +1,14 @@
 package longshoulder.core.joint;
 
 import longshoulder.core.geometry.BoxPairs;
+import longshoulder.core.geometry.BoxPairs.Pair;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Seat;
@@ -36,23 +40,22 @@ final class Overlaps {
      */
     static List<Meeting> of(List<Piece> joined, Map<String, Solid> shapings) {
         List<Solid> bodies = Tasks.each(joined, Piece::body);
-        return Tasks.each(BoxPairs.of(bodies.stream().map(Solid::bounds).toList()),
-                pair -> bodies.get(pair.first()).overlaps(bodies.get(pair.second()))
-                        ? meeting(joined.get(pair.first()), joined.get(pair.second()), shapings)
-                        : Optional.<Meeting>empty())
+        List<Pair> pairs = sharing(BoxPairs.of(bodies.stream().map(Solid::bounds).toList()), bodies);
+        // Few pieces share wood before anything is cut away from them: only those are shaped.
+        Set<Integer> shared = pairs.stream().flatMap(pair -> Stream.of(pair.first(), pair.second()))
+                .collect(Collectors.toSet());
+        List<Solid> shaped = Tasks.each(IntStream.range(0, bodies.size()).boxed().toList(),
+                i -> shared.contains(i)
+                        ? bodies.get(i).minus(shapings.getOrDefault(joined.get(i).id(), Solid.NOTHING))
+                        : bodies.get(i));
+        return Tasks.each(sharing(pairs, shaped), pair -> meeting(joined.get(pair.first()), joined.get(pair.second())))
                 .stream().flatMap(Optional::stream).toList();
     }
 
-    /** That of two pieces which overlap before anything is cut away from them: few do. */
-    private static Optional<Meeting> meeting(Piece first, Piece second, Map<String, Solid> shapings) {
-        boolean shaped = shapings.containsKey(first.id()) || shapings.containsKey(second.id());
-        return !shaped || shaped(first, shapings).overlaps(shaped(second, shapings))
-                ? meeting(first, second)
-                : Optional.empty();
-    }
-
-    private static Solid shaped(Piece piece, Map<String, Solid> shapings) {
-        return piece.body().minus(shapings.getOrDefault(piece.id(), Solid.NOTHING));
+    private static List<Pair> sharing(List<Pair> pairs, List<Solid> solids) {
+        return Tasks.each(pairs, pair -> Optional.of(pair)
+                .filter(two -> solids.get(two.first()).overlaps(solids.get(two.second())))).stream()
+                .flatMap(Optional::stream).toList();
     }
 
     private static Optional<Meeting> meeting(Piece first, Piece second) {

@@ -3,6 +3,7 @@ package longshoulder.core.joint;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
@@ -25,12 +26,14 @@ public final class Staggering {
     }
 
     private static Frame moved(Maker maker, Frame frame) {
-        List<Tenon> tenons = Joinery.of(maker, frame, frame).stream()
+        List<Tenon> tenons = Joinery.alone(maker, frame, crossing(Meetings.find(frame))).stream()
                 .filter(joint -> joint.givesWay() == GivesWay.BY_SCHOOL).flatMap(joint -> joint.tenons().stream())
                 .toList();
+        Map<String, List<Tenon>> byPost = tenons.stream()
+                .collect(Collectors.groupingBy(tenon -> tenon.meeting().post().id()));
         Map<String, Length> ways = new TreeMap<>();
         for (Tenon tenon : tenons) {
-            for (Tenon other : tenons) {
+            for (Tenon other : byPost.getOrDefault(tenon.meeting().post().id(), List.of())) {
                 if (tenon.id().compareTo(other.id()) > 0 && Interlock.isPossible(tenon, other)
                         && Joinery.compete(tenon, other)) {
                     ways.merge(tenon.meeting().rail().id(), way(tenon, other),
@@ -45,6 +48,14 @@ public final class Staggering {
                     rail.moved(rail.pose().across().multiply(way.getValue().toMillimetres())));
         }
         return staggered;
+    }
+
+    /** Those of rails that come in at right angles to another in their post: no others compete for it. */
+    private static List<Meeting> crossing(List<Meeting> meetings) {
+        Map<String, List<Meeting>> byPost = meetings.stream()
+                .collect(Collectors.groupingBy(meeting -> meeting.post().id()));
+        return meetings.stream().filter(one -> byPost.getOrDefault(one.post().id(), List.of()).stream()
+                .anyMatch(other -> Joinery.cross(one, other))).toList();
     }
 
     /** Away from the rail's face edge, or towards it where less than nothing. */
