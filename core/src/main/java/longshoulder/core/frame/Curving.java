@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.geometry.Tolerance;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -24,12 +25,16 @@ public final class Curving {
     /** Where the arc begins, from the piece's own start, in millimetres. */
     private final double begin;
 
-    private Curving(Piece piece, HalfSpace face, Arc arc, boolean round, double begin) {
+    /** How long the chords are along the piece, counted from the middle of the arc. */
+    private final double step;
+
+    private Curving(Piece piece, HalfSpace face, Arc arc, boolean round, double begin, double step) {
         this.piece = piece;
         this.face = face;
         this.arc = arc;
         this.round = round;
         this.begin = begin;
+        this.step = step;
     }
 
     /** Empty where the arc has no such chord, or is deeper than the piece. */
@@ -40,7 +45,7 @@ public final class Curving {
         return !piece.isReal() || !arc.isPossible() || arc.sagitta() > extent(piece, face) - 1
                 ? Optional.empty()
                 : Optional.of(frame.shapedAway(piece.id(),
-                        new Curving(piece, face, arc, asked.isRound(), begin(piece, asked)).away()));
+                        new Curving(piece, face, arc, asked.isRound(), begin(piece, asked), step(arc)).away()));
     }
 
     /**
@@ -50,10 +55,26 @@ public final class Curving {
      * @param round whether the middle stays and the ends fall away
      */
     public static Solid about(Piece piece, Vector3D.Unit facing, Arc arc, boolean round, Vector3D middle) {
+        return about(piece, facing, arc, round, middle, step(arc));
+    }
+
+    /**
+     * The same in chords of a length that is given, so that those of two faces end at the same places: what is left of the piece then
+     * falls into half as many parts.
+     *
+     * @param step along the piece, in millimetres
+     */
+    public static Solid about(Piece piece, Vector3D.Unit facing, Arc arc, boolean round, Vector3D middle, double step) {
         double begin = middle.subtract(piece.pose().origin()).dot(piece.pose().along()) - arc.chord() / 2;
         return arc.isPossible()
-                ? new Curving(piece, piece.shape().looking(facing), arc, round, begin).away()
+                ? new Curving(piece, piece.shape().looking(facing), arc, round, begin, step).away()
                 : Solid.NOTHING;
+    }
+
+    /** Into what chords an arc falls that is possible; an even number of them, so that one corner lies in the very middle. */
+    public static double step(Arc arc) {
+        double run = arc.chord();
+        return run / (2 * (int) Math.clamp(Math.ceil(run / (2 * BEND * arc.radius())), 1, MOST_CHORDS / 2));
     }
 
     /** How thick the piece is behind a face. */
@@ -63,12 +84,12 @@ public final class Curving {
     }
 
     private Solid away() {
-        double run = arc.chord();
-        // An even number, so that one corner lies in the very middle.
-        int chords = 2 * (int) Math.clamp(Math.ceil(run / (2 * BEND * arc.radius())), 1, MOST_CHORDS / 2);
+        double half = arc.chord() / 2;
+        // Whole chords from the middle, and at each end what is left.
+        int whole = (int) Math.ceil(half / step - Tolerance.DIRECTION);
         Solid body = piece.body();
-        return new Solid(IntStream.range(0, chords)
-                .mapToObj(i -> strip(body, run * i / chords, run * (i + 1) / chords))
+        return new Solid(IntStream.range(-whole, whole)
+                .mapToObj(i -> strip(body, half + Math.max(-half, i * step), half + Math.min(half, (i + 1) * step)))
                 .flatMap(strip -> strip.cells().stream()).toList());
     }
 

@@ -127,10 +127,11 @@ final class BowedFront {
         double beyond = 2 * mm(apron.thickness()) * Math.tan(end(arc)) + 1;
         Arc outer = new Arc(arc.radius(), Math.min(2 * arc.radius(), arc.chord() + (isRadial() ? beyond : 0)));
         Arc inner = new Arc(arc.radius() - mm(thickness), arc.chord());
+        double step = inner.isPossible() ? Math.min(Curving.step(outer), Curving.step(inner)) : Curving.step(outer);
         Vector3D.Unit front = Draft.FRONT;
         List<Solid> away = Tasks.each(List.<Supplier<Solid>>of(
-                () -> Curving.about(apron, front, outer, true, middle),
-                () -> Curving.about(apron, front.negate(), inner, false, middle),
+                () -> Curving.about(apron, front, outer, true, middle, step),
+                () -> Curving.about(apron, front.negate(), inner, false, middle, step),
                 () -> Curving.about(board, front, Arc.ofRise(length, mm(rise)), true, middle)), Supplier::get);
         return frame.shapedAway(APRON, away.get(0)).shapedAway(APRON, away.get(1)).shapedAway(top, away.get(2));
     }
