@@ -3,6 +3,10 @@ package longshoulder.core.geometry;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -55,6 +59,26 @@ class CongruenceTest {
     void squareStick_turnedAQuarter_isTheSame() {
         assertThat(compare(stick(20, 5, -1, 5, 15, 5, 15), stick(20, 5, 5, -1, 15, 15, 5)))
                 .isEqualTo(Congruence.SAME);
+    }
+
+    /** Edges in the same order are compared at once, others are looked for: both come to the same. */
+    @Property(tries = 300)
+    void of_doesNotHangOnTheOrderOfEdges(@ForAll @IntRange(min = 1, max = 8) int along,
+            @ForAll @IntRange(min = 0, max = 3) int across, @ForAll boolean mirrored, @ForAll long seed) {
+        double x = 10.0 * along;
+        Outline one = Boundary.of(stick(20, x, 5.0 * across, 15, x + 10, 5.0 * across + 5, 21, 30, -1, 5, 50, 15, 5))
+                .outline(Pose.WORLD);
+        List<Boundary.Edge> edges = new ArrayList<>(one.edges().stream()
+                .map(edge -> mirrored ? new Boundary.Edge(upsideDown(edge.to()), upsideDown(edge.from())) : edge)
+                .toList());
+        Congruence inOrder = Congruence.of(one, new Outline(edges));
+        assertThat(inOrder).isNotEqualTo(Congruence.DIFFERENT);
+        Collections.shuffle(edges, new Random(seed));
+        assertThat(Congruence.of(one, new Outline(edges))).isEqualTo(inOrder);
+    }
+
+    private static Vector3D upsideDown(Vector3D point) {
+        return Vector3D.of(point.getX(), point.getY(), -point.getZ());
     }
 
     /** Whether a skin was needed to tell it or not. */

@@ -44,6 +44,17 @@ class LayersTest {
         return BLOCK.minus(layers.of(one)).minus(layers.of(other));
     }
 
+    /** Its flat end is sawn before its facets, or these would be sawn through all of the block, and the next slot through them. */
+    @Test
+    void slotWithASlantedEnd_leavesNoMoreCellsThanOneWithASquareEnd() {
+        Solid square = alongX(50, 40, 12, 20);
+        Solid slanted = alongX(50, 40, 12, 25)
+                .clip(HalfSpace.through(Vector3D.of(20, 50, 30), Vector3D.of(1, 0, 0.2)));
+        Solid beside = alongZ(50, 40, 6, 20).moved(Vector3D.of(20, 0, 0));
+        assertThat(BLOCK.minus(slanted).minus(beside).cells())
+                .hasSize(BLOCK.minus(square).minus(beside).cells().size());
+    }
+
     @Test
     void slotsThatCross_leaveTheSameInHalfTheCells() {
         Solid one = alongX(50, 40, 12, 45);

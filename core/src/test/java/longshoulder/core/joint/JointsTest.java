@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Random;
 import longshoulder.core.Tables;
 import longshoulder.core.brief.Address;
@@ -18,6 +19,7 @@ import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.geometry.Skins;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.kind.Designs;
 import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
@@ -61,6 +63,28 @@ class JointsTest {
 
     private static Length figure(Joint joint, String name) {
         return Objects.requireNonNull(joint.figures().get(name)).value();
+    }
+
+    /** Tenon and what fills the room to a curved leg together, though one gives way to the other. */
+    @Test
+    void curvedLegs_scribedRailsKeepTenonAndFill() {
+        Plan plan = Designs.plan("stool", "leg.taper", "curved", "stretchers", "box");
+        List<Scribed> scribed = plan.joints().stream().flatMap(joint -> scribed(joint).stream()).toList();
+        assertThat(scribed).isNotEmpty();
+        for (Scribed joint : scribed) {
+            Solid tenon = joint.joint().adds();
+            double both = joint.fill().volume() + tenon.volume() - tenon.and(joint.fill()).volume();
+            assertThat(joint.adds().volume()).as(joint.id()).isCloseTo(both, within(1e-3));
+            assertThat(tenon.minus(joint.adds()).volume()).as(joint.id()).isLessThan(1e-3);
+            assertThat(joint.fill().minus(joint.adds()).volume()).as(joint.id()).isLessThan(1e-3);
+        }
+    }
+
+    private static Optional<Scribed> scribed(Joint joint) {
+        if (joint instanceof Scribed found) {
+            return Optional.of(found);
+        }
+        return joint instanceof Wrapped wrapped ? scribed(wrapped.joint()) : Optional.empty();
     }
 
     @Test

@@ -77,6 +77,16 @@ class KindChoicesTest {
         assertThat(Math.toDegrees(Math.asin(-normal))).isCloseTo(4.545, within(1e-3));
     }
 
+    /** Both arcs are worked in the same chords, so that one part is left to each, and a tenon at each end. */
+    @ParameterizedTest
+    @ValueSource(strings = {"chord", "radius"})
+    void bow_apronFallsIntoOnePartAChord(String ends) {
+        Plan plan = plan("table", "bow", "front", "bow.ends", ends);
+        int strips = plan.frame().shaping("apron-front").cells().size();
+        assertThat(strips).isGreaterThan(10);
+        assertThat(plan.piece("apron-front").solid().cells().size()).isBetween(strips / 2, strips / 2 + 4);
+    }
+
     /** Along the radius the shoulders lean by the arc's own angle, and the chord has grown by what the bevels took. */
     @Test
     void bow_alongTheRadius() {
