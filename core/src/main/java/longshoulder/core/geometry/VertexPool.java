@@ -41,16 +41,20 @@ final class VertexPool {
     /** The places along x, along y and along z; made anew when places were added since. */
     private List<Row> rows = List.of();
     private int inRows;
+    /** Used again for each edge. */
+    private final Found found = new Found();
 
     /** Places step by step along an axis, their figures side by side: rows are gone through a thousand times a piece. */
     private static final class Row {
 
+        private final int axis;
         private final Steps steps;
         private final double[][] at;
         private final int[] indices;
 
         /** @param places along x, along y and along z */
         private Row(int axis, double[][] places, int[] pool) {
+            this.axis = axis;
             steps = new Steps(places[axis]);
             at = new double[places.length][pool.length];
             indices = new int[pool.length];
@@ -61,6 +65,23 @@ final class VertexPool {
                 at[2][i] = places[2][order[i]];
                 indices[i] = pool[order[i]];
             }
+        }
+
+        private double along(Vector3D point) {
+            return switch (axis) {
+                case 0 -> point.getX();
+                case 1 -> point.getY();
+                default -> point.getZ();
+            };
+        }
+
+        /** Where those places begin in the row that may lie beside the line between two, and where they end. */
+        int first(Vector3D start, Vector3D end) {
+            return steps.first(Math.min(along(start), along(end)) - NEAR);
+        }
+
+        int last(Vector3D start, Vector3D end) {
+            return steps.last(Math.max(along(start), along(end)) + NEAR);
         }
 
         /** Puts those places in a stretch of the row that lie on the straight line between two. */
@@ -91,13 +112,17 @@ final class VertexPool {
     /** Points found on an edge, few of them mostly, by how far along it they lie. */
     private static final class Found {
 
-        private int[] indices = NONE;
-        private double[] along = {};
+        private int[] indices = new int[8];
+        private double[] along = new double[8];
         private int count;
+
+        void clear() {
+            count = 0;
+        }
 
         void add(int index, double way) {
             if (count == indices.length) {
-                indices = Arrays.copyOf(indices, 2 * count + 8);
+                indices = Arrays.copyOf(indices, 2 * count);
                 along = Arrays.copyOf(along, indices.length);
             }
             int at = count++;
@@ -191,21 +216,19 @@ final class VertexPool {
      */
     int[] between(Vector3D start, Vector3D end, int from, int to) {
         arrange();
-        double[] a = start.toArray();
-        double[] b = end.toArray();
         int axis = 0;
         int first = 0;
         int last = places.size();
         for (int i = 0; i < rows.size() && last - first > FEW; i++) {
-            int low = rows.get(i).steps.first(Math.min(a[i], b[i]) - NEAR);
-            int high = rows.get(i).steps.last(Math.max(a[i], b[i]) + NEAR);
+            int low = rows.get(i).first(start, end);
+            int high = rows.get(i).last(start, end);
             if (high - low < last - first) {
                 axis = i;
                 first = low;
                 last = high;
             }
         }
-        Found found = new Found();
+        found.clear();
         rows.get(axis).between(start, end, first, last, found);
         return found.inOrder(from, to);
     }
