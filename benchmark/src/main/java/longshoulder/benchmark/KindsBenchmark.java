@@ -5,7 +5,6 @@ import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
-import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -52,13 +51,7 @@ public class KindsBenchmark {
 
     @Setup
     public void build() throws Exception {
-        String[] words = design.split(" ", -1);
-        one = Project.ofKind(Kinds.find(words[0]).orElseThrow(), "", Showing.TENTH_MILLIMETRES);
-        for (int i = 1; i < words.length; i++) {
-            String[] halves = words[i].split("=", 2);
-            one = new Edit.Give(halves[0],
-                    Edit.parameter(one, halves[0]).read(halves[1], one.showing().unit())).applyTo(one);
-        }
+        one = Designs.of(design);
         sizes = new Sizes(one);
         Plan plan = Planner.plan(one);
         System.out.printf("%d pieces, %d joints, %s%n", plan.pieces().size(), plan.joints().size(),
