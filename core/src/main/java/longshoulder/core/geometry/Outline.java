@@ -83,7 +83,8 @@ public final class Outline {
         boolean has(List<Boundary.Edge> others, double within) {
             for (int i = 0; i < edges.size(); i++) {
                 if (!edges.get(i).sameAs(others.get(i).from(), others.get(i).to(), within)) {
-                    return others.stream().allMatch(edge -> ranked().has(edge, within));
+                    return new Ranked(others).isLike(ranked(), within)
+                            && others.stream().allMatch(edge -> ranked().has(edge, within));
                 }
             }
             return true;
@@ -112,6 +113,16 @@ public final class Outline {
 
         private static double far(Boundary.Edge edge) {
             return Math.sqrt(Plain.dot(edge.from(), edge.from())) + Math.sqrt(Plain.dot(edge.to(), edge.to()));
+        }
+
+        /** Whether two could be the same from any side. */
+        boolean isLike(Ranked other, double within) {
+            for (int i = 0; i < far.length; i++) {
+                if (Math.abs(far[i] - other.far[i]) > 2 * within) {
+                    return false;
+                }
+            }
+            return true;
         }
 
         boolean has(Boundary.Edge edge, double within) {
