@@ -3,6 +3,7 @@ package longshoulder.command;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Assembly;
@@ -41,11 +42,26 @@ final class PlanText {
                     piece.shoulderLength().map(amount -> words.length(amount.value())).orElse("-"),
                     words.length(piece.piece().width().value()), words.length(piece.piece().thickness().value()));
         }
+        bevels();
         out.println();
         plan.joints().forEach(this::joint);
         out.println();
         assemblies();
         findings();
+    }
+
+    /** Bevels, saw settings, long and short points of pieces whose ends lean. */
+    private void bevels() {
+        Length run = plan.project().brief().length(HouseRules.FENCE_RUN);
+        for (PlannedPiece piece : plan.pieces()) {
+            List<String> sentences = Stream.of(piece.start(), piece.finish())
+                    .flatMap(cut -> words.say(cut, run).stream()).distinct().toList();
+            if (!sentences.isEmpty()) {
+                out.println();
+                out.println(words.name(piece.id()));
+                sentences.forEach(sentence -> out.println("  " + sentence));
+            }
+        }
     }
 
     /** What is glued up, in order, with the diagonals to check. */

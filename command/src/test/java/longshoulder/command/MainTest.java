@@ -252,6 +252,16 @@ class MainTest {
         assertThat(run("plan", file.toString()).out()).containsPattern("(?m)^1\\. .*; diagonal 1000 mm$");
     }
 
+    /** The end shoulders of the short aprons lean by the splay; the back of the table has none that do. */
+    @Test
+    void plan_ofALeaningTable_saysHowEndsAreSawn() throws Exception {
+        Path file = directory.resolve("leaning.longshoulder.json");
+        Files.writeString(file, run("new", "table", "--set", "splay.side=7°").out());
+        String text = run("plan", file.toString()).out();
+        assertThat(text).contains("left apron\n  7.00° across the face", "saw: mitre 7.00°");
+        assertThat(text).doesNotContain("back apron\n");
+    }
+
     @Test
     void set_splay_givesAngledShoulders() throws Exception {
         String file = design("splay.side=7");

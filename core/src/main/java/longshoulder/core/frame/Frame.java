@@ -92,6 +92,11 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
                 seatsWithout(other.id()), spans, dimensions, usual, assemblies, shapings);
     }
 
+    /** With what is glued up by itself. */
+    public Frame assembled(List<Assembly> glueUps) {
+        return new Frame(pieces, seats, spans, dimensions, usual, glueUps, shapings);
+    }
+
     /** With more cut away from a piece after its joints. */
     public Frame shapedAway(String piece, Solid more) {
         Map<String, Solid> shaped = new HashMap<>(shapings);

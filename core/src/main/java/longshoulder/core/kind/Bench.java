@@ -109,10 +109,12 @@ final class Bench {
             ends.shape(bearer, brief.choice("bearer.shape").orElse("plain"), false);
         }
         ids.addAll(uprights(end, number, outwards));
-        if (through) {
-            draft.assemble("end-" + end, ids);
-        } else {
+        if (!through) {
             draft.assemble("end-" + end, brief.required("foot.length"), under, ids);
+        } else if (pair) {
+            draft.assemble("end-" + end, overUprights(), upright, ids);
+        } else {
+            draft.assemble("end-" + end, ids);
         }
     }
 
@@ -150,14 +152,23 @@ final class Bench {
     /** Between a pair of uprights: it carries the stretcher. */
     private String cross(String end, String number, Vector3D.Unit outwards, double width, double quarter) {
         String id = "rail-cross-" + end;
-        Amount half = new Amount.Share(Label.of("amount.betweenMiddles"), brief.required("foot.length"), 1, 2,
-                Label.of("rule.pairQuarter"));
-        Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(half)
+        Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(betweenMiddles())
                 .minus(brief.required("upright.width")).amount();
         draft.lay(id, Role.RAIL, "D" + number, new Size(shoulder, brief.required("stretcher.width"), thickness),
                 new Lie(outwards, Draft.UP),
                 at(inner(end), depth / 2 - quarter + width / 2, mm(brief.required("stretcher.height"))));
         return id;
+    }
+
+    /** Of a pair of uprights, each a quarter of the foot from its end. */
+    private Amount betweenMiddles() {
+        return new Amount.Share(Label.of("amount.betweenMiddles"), brief.required("foot.length"), 1, 2,
+                Label.of("rule.pairQuarter"));
+    }
+
+    private Amount overUprights() {
+        return Amount.sum(Label.of("amount.overUprights")).plus(betweenMiddles()).plus(brief.required("upright.width"))
+                .amount();
     }
 
     private void stretcher() {

@@ -21,6 +21,7 @@ import longshoulder.core.frame.RailBetween;
 import longshoulder.core.frame.Role;
 import longshoulder.core.frame.Seat;
 import longshoulder.core.frame.Shape;
+import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.View;
@@ -138,8 +139,9 @@ final class TableFrame {
         }
         spans.addAll(Stretchers.spans(brief));
         Frame plain = new Frame(pieces, isSplayed() || bow.isPresent() ? List.of() : seats(), spans, dimensions(),
-                usual(), assemblies(pieces), shapings());
-        return bow.map(bowed -> bowed.shaped(plain, topBoard().id())).orElse(plain);
+                usual(), List.of(), shapings());
+        Frame frame = bow.map(bowed -> bowed.shaped(plain, topBoard().id())).orElse(plain);
+        return frame.assembled(assemblies(frame));
     }
 
     private Map<String, Value> usual() {
@@ -162,8 +164,12 @@ final class TableFrame {
                 : Optional.empty();
     }
 
+    private Tapers tapers() {
+        return new Tapers(brief, under - mm(apronWidth) - mm(brief.required("taper.below")));
+    }
+
     private Map<String, Solid> shapings() {
-        Tapers tapers = new Tapers(brief, under - mm(apronWidth) - mm(brief.required("taper.below")));
+        Tapers tapers = tapers();
         Map<String, Solid> away = new HashMap<>();
         Tasks.each(List.copyOf(legs.entrySet()), leg -> Map.entry(leg.getKey(), tapers.of(leg.getValue()))).stream()
                 .filter(leg -> !leg.getValue().isNothing()).forEach(leg -> away.put(leg.getKey(), leg.getValue()));
@@ -187,26 +193,45 @@ final class TableFrame {
     }
 
     /** End frames first, then the long rails. */
-    private List<Assembly> assemblies(List<Piece> pieces) {
+    private List<Assembly> assemblies(Frame frame) {
+        List<Piece> pieces = frame.pieces();
         List<Assembly> all = new ArrayList<>();
         List<String> rest = new ArrayList<>(pieces.stream().filter(piece -> !piece.role().isLaidOn()).map(Piece::id)
                 .toList());
         for (String end : List.of("left", "right")) {
-            List<String> frame = pieces.stream().map(Piece::id).filter(id -> id.endsWith("-" + end)).toList();
-            rest.removeAll(frame);
-            Piece apron = pieces.stream().filter(piece -> piece.id().equals("apron-" + end)).findFirst().orElseThrow();
-            all.add(new Assembly("end-" + end, frame, Optional.of(diagonal(apron))));
+            List<String> members = pieces.stream().map(Piece::id).filter(id -> id.endsWith("-" + end)).toList();
+            rest.removeAll(members);
+            all.add(new Assembly("end-" + end, members,
+                    diagonal(frame, "leg-front-" + end, "leg-back-" + end, true,
+                            List.of(legHeight, overLegsDepth, frame.piece("apron-" + end).length()))));
         }
-        all.add(new Assembly("whole", rest, Optional.empty()));
+        all.add(new Assembly("whole", rest,
+                diagonal(frame, "leg-front-left", "leg-back-right", false, List.of(overLegsLength, overLegsDepth))));
         return all;
     }
 
-    /** √(h² + ((top + bottom) / 2)²), for the face between the legs under the apron and the floor. */
-    private Amount diagonal(Piece apron) {
-        double spread = 2 * mm(legHeight) * Math.tan(splaySide.radians());
-        double mean = mm(overLegsDepth) + spread / 2;
-        return new Amount.Traced(Label.of("amount.diagonal"), Length.fromMillimetres(Math.hypot(mm(legHeight), mean)),
-                List.of(legHeight, overLegsDepth, apron.length()), Label.of("rule.diagonalSplay"));
+    /**
+     * Over the outer arrises of two legs, from the top of one to the foot of the other, or to its top. Where both legs lean by the same
+     * that is √(h² + ((top + bottom) / 2)²), h measured along the face that they stand in.
+     */
+    private Optional<Amount> diagonal(Frame frame, String first, String second, boolean toTheFoot,
+            List<Amount> parts) {
+        Piece one = frame.piece(first);
+        Piece other = frame.piece(second);
+        if (!one.isReal() || !other.isReal()) {
+            return Optional.empty();
+        }
+        Vector3D from = top(one);
+        Vector3D to = toTheFoot ? tapers().outerFoot(leg(second), other.shape()) : top(other);
+        return Optional.of(new Amount.Traced(Label.of("amount.diagonal"), Length.fromMillimetres(from.distance(to)),
+                parts, Label.of(toTheFoot ? "rule.diagonalEndFrame" : "rule.diagonalOverLegs")));
+    }
+
+    /** Where the outer arris of a leg ends under the top. */
+    private static Vector3D top(Piece leg) {
+        Shape shape = leg.shape();
+        HalfSpace end = shape.start().normal().getZ() > 0 ? shape.start() : shape.finish();
+        return HalfSpace.meet(end, shape.faceSide(), shape.faceEdge());
     }
 
     private boolean isSplayed() {

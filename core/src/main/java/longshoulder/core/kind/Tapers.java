@@ -4,8 +4,10 @@ import static longshoulder.core.kind.Draft.mm;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
@@ -60,6 +62,29 @@ final class Tapers {
             rest = rest.clip(cut);
         }
         return away;
+    }
+
+    /**
+     * Where the outer arris of a leg ends at the floor: further in only where the outer faces taper too.
+     *
+     * @param leg before it was bevelled
+     * @param shape of the same leg as it stands
+     */
+    Vector3D outerFoot(Piece leg, Shape shape) {
+        HalfSpace floor = shape.start().normal().getZ() < 0 ? shape.start() : shape.finish();
+        HalfSpace side = shape.faceSide();
+        HalfSpace edge = shape.faceEdge();
+        if (start > 0 && brief.choice("leg.taper").equals(Optional.of("four"))) {
+            Amount foot = brief.required("leg.foot");
+            side = inner(side, cut(leg.shape().faceSide(), (mm(leg.thickness()) - mm(foot)) / 2), floor, edge);
+            edge = inner(edge, cut(leg.shape().faceEdge(), (mm(leg.width()) - mm(foot)) / 2), floor, side);
+        }
+        return HalfSpace.meet(floor, side, edge);
+    }
+
+    /** That of two planes which cuts the corner between two others further in. */
+    private static HalfSpace inner(HalfSpace one, HalfSpace other, HalfSpace floor, HalfSpace next) {
+        return other.distance(HalfSpace.meet(floor, one, next)) > 0 ? other : one;
     }
 
     /** Both inner faces bend in, more and more towards the floor: an arc that leaves the straight leg without a kink. */

@@ -364,8 +364,43 @@ class KindsTest {
         List<Assembly> assemblies = plan("table").frame().assemblies();
         assertThat(assemblies).extracting(Assembly::name).containsExactly("end-left", "end-right", "whole");
         assertThat(assemblies.getFirst().pieces()).containsExactly("leg-front-left", "leg-back-left", "apron-left");
-        assertThat(assemblies.getFirst().diagonal().orElseThrow().value().toMillimetres())
-                .isCloseTo(1021.775, within(1e-3));
+        assertThat(diagonal(plan("table"), "end-left")).isCloseTo(1021.775, within(1e-3));
+    }
+
+    /** Over the legs 1380 × 720: √(1380² + 720²) = 1556.535. */
+    @Test
+    void assembly_whole_isCheckedOverTheLegs() {
+        assertThat(diagonal(plan("table"), "whole")).isCloseTo(1556.535, within(1e-3));
+    }
+
+    /**
+     * An end frame that leans by 6° sideways is 725 ÷ cos 6° = 728.993 high along its face: √(728.993² + 720²) = 1024.613. One whose
+     * legs spread by 6° in it is 720 + 725 tan 6° = 796.200 wide on the mean: √(725² + 796.200²) = 1076.829.
+     */
+    @ParameterizedTest
+    @CsvSource({"splay.front, 1024.613", "splay.side, 1076.829"})
+    void assembly_ofLeaningLegs(String splay, double diagonal) {
+        assertThat(diagonal(plan("table", splay, "6°"), "end-right")).isCloseTo(diagonal, within(1e-3));
+    }
+
+    /** Tapered on all faces from 60 to 40, each foot stands in by 10 both ways: √(725² + 710² + 10²) = 1014.803. */
+    @Test
+    void assembly_ofLegsTaperedOnAllFaces() {
+        assertThat(diagonal(plan("table", "leg.taper", "four", "leg.foot", "40"), "end-left")).isCloseTo(1014.803,
+                within(1e-3));
+    }
+
+    /** Uprights 100 wide, their middles 200 apart on a foot of 400, from a foot of 50 to the slab at 425: √(300² + 375²). */
+    @Test
+    void assembly_ofAPairOfUprightsThroughTheSlab() {
+        Plan bench = plan("bench", "slab.joint", "wedged-through", "foot.length", "400", "upright.width", "100",
+                "foot.height", "50", "seat.height", "425", "height.given", "under-slab");
+        assertThat(diagonal(bench, "end-left")).isCloseTo(Math.hypot(300, 375), within(1e-3));
+    }
+
+    private static double diagonal(Plan plan, String assembly) {
+        return plan.frame().assemblies().stream().filter(one -> one.name().equals(assembly)).findFirst().orElseThrow()
+                .diagonal().orElseThrow().value().toMillimetres();
     }
 
     /** A stool's mortises have round ends unless the maker wants them square. */

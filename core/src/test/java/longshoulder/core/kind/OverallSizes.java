@@ -3,6 +3,7 @@ package longshoulder.core.kind;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -33,7 +34,10 @@ final class OverallSizes {
 
     private void check() {
         switch (brief.kind()) {
-            case "table", "stool" -> box("overall.length", "overall.depth", "overall.height", piece -> true);
+            case "table", "stool" -> {
+                box("overall.length", "overall.depth", "overall.height", piece -> true);
+                diagonals();
+            }
             case "workbench" -> {
                 measured(0, "overall.length", id -> id.equals("top"));
                 measured(1, "overall.depth", id -> id.startsWith("post"));
@@ -95,6 +99,35 @@ final class OverallSizes {
             double lean = brief.angle("stand.lean").radians();
             assertThat(distance / Math.cos(lean)).as(leg).isCloseTo(between / 2, within(EXACT));
         }
+    }
+
+    /** What a tape over the outer corners of the legs reads, whichever of the two diagonals it lies along. */
+    private void diagonals() {
+        for (String end : List.of("left", "right")) {
+            String front = "leg-front-" + end;
+            String back = "leg-back-" + end;
+            assertThat(diagonal("end-" + end)).as(end).isCloseTo(corner(front, true).distance(corner(back, false)),
+                    within(EXACT));
+        }
+        double whole = diagonal("whole");
+        assertThat(whole).isCloseTo(corner("leg-front-left", true).distance(corner("leg-back-right", true)),
+                within(EXACT));
+        assertThat(whole).isCloseTo(corner("leg-front-right", true).distance(corner("leg-back-left", true)),
+                within(EXACT));
+    }
+
+    private double diagonal(String assembly) {
+        return plan.frame().assemblies().stream().filter(one -> one.name().equals(assembly)).findFirst().orElseThrow()
+                .diagonal().orElseThrow().value().toMillimetres();
+    }
+
+    /** The outermost corner of a leg at its upper or lower end. */
+    private Vector3D corner(String leg, boolean upper) {
+        List<Vector3D> points = plan.piece(leg).mesh().points();
+        double level = points.stream().mapToDouble(point -> upper ? point.getZ() : -point.getZ()).max().orElseThrow();
+        Vector3D outwards = Vector3D.of(leg.endsWith("left") ? -1 : 1, leg.contains("front") ? -1 : 1, 0);
+        return points.stream().filter(point -> (upper ? point.getZ() : -point.getZ()) > level - EXACT)
+                .max(Comparator.comparingDouble(outwards::dot)).orElseThrow();
     }
 
     private void box(String x, String y, String z, Predicate<String> pieces) {
