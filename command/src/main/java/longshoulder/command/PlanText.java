@@ -13,7 +13,6 @@ import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.reckoning.Amount;
-import longshoulder.core.reckoning.Label;
 import longshoulder.core.words.Words;
 
 /** A plan as plain text for a person. */
@@ -68,11 +67,7 @@ final class PlanText {
     private void assemblies() {
         List<Assembly> assemblies = plan.frame().assemblies();
         for (int i = 0; i < assemblies.size(); i++) {
-            Assembly assembly = assemblies.get(i);
-            String pieces = assembly.pieces().stream().map(words::name).collect(Collectors.joining(", "));
-            out.print(words.say(Label.of("assembly.glue", i + 1, words.name(assembly.name()), pieces)));
-            out.println(assembly.diagonal().map(diagonal -> words.say(Label.of("assembly.diagonal", diagonal.value())))
-                    .orElse(""));
+            out.println(words.say(assemblies.get(i), i + 1));
         }
         if (!assemblies.isEmpty()) {
             out.println();

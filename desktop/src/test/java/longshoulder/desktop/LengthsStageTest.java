@@ -64,6 +64,24 @@ class LengthsStageTest {
         assertThat(shown(robot, "#shoulder-apron-front")).contains("front apron").endsWith("1260");
     }
 
+    /** 725 high and 720 over the legs; over all legs 1380 × 720. Given another length of the table the last one follows. */
+    @Test
+    void glueUps_standInOrder_withTheirDiagonals(FxRobot robot) {
+        toLengths(robot);
+        assertThat(glueUp(robot, "end-left"))
+                .isEqualTo("1. left end frame: front left leg, back left leg, left apron; diagonal 1021.8 mm");
+        assertThat(glueUp(robot, "whole")).isEqualTo("3. whole: front apron, back apron; diagonal 1556.5 mm");
+        robot.interact(() -> bench.edit(
+                new Edit.Give("overall.length", new Value.Measured(Length.ofMillimetres(1600)))));
+        assertThat(glueUp(robot, "whole")).endsWith("diagonal 1645.8 mm");
+        assertThat(robot.lookup("#glue-ups .glue-up .label").queryAllAs(Labeled.class)).extracting(Labeled::getText)
+                .contains("left end frame", "A1  A3  C1");
+    }
+
+    private static String glueUp(FxRobot robot, String name) {
+        return robot.lookup("#glue-up-" + name).query().getAccessibleText();
+    }
+
     /** Typed over with what was cut: the other no longer agrees, and says so; undone, all is as before. */
     @Test
     void cutTooShort_isTold_andUndone(FxRobot robot) {

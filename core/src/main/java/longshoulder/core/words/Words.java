@@ -12,6 +12,7 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding;
+import longshoulder.core.frame.Assembly;
 import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
@@ -159,6 +160,13 @@ public final class Words {
                         longAt)),
                 say(Label.of("cut.saw", degrees(cut.sawMitre()), degrees(cut.sawTilt()), cut.fence(run), run)),
                 say(Label.of("cut.points", cut.longPoint(), cut.shortPoint())));
+    }
+
+    /** What is glued up, and the diagonal to check if there is one, such as "1. left end frame: …; diagonal 1021.8 mm". */
+    public String say(Assembly assembly, int number) {
+        String pieces = assembly.pieces().stream().map(this::name).collect(Collectors.joining(", "));
+        return say(Label.of("assembly.glue", number, name(assembly.name()), pieces)) + assembly.diagonal()
+                .map(diagonal -> say(Label.of("assembly.diagonal", diagonal.value()))).orElse("");
     }
 
     /** To a hundredth, which is finer than any gauge. */

@@ -13,6 +13,9 @@ import javafx.scene.text.Text;
 public final class FigureText extends Pane implements Themed {
 
     private static final double SMALL = 0.72;
+    /** How high this is, and how high a line of the typeface, in sizes: the digits stand on the line of words beside them. */
+    private static final double HEIGHT = 1.2;
+    private static final double LINE = 1.42;
 
     private final double size;
     private final boolean bold;
@@ -65,7 +68,7 @@ public final class FigureText extends Pane implements Themed {
         text.setText(word);
         text.setFont(Typefaces.figures(wordSize, bold));
         text.setX(width);
-        text.setY(down + (wordSize < size ? size * 0.06 : 0));
+        text.setY(down + (wordSize < size ? size * 0.06 : 0) - size * (LINE - HEIGHT) / 2);
         width += text.getLayoutBounds().getWidth();
     }
 
@@ -89,7 +92,7 @@ public final class FigureText extends Pane implements Themed {
 
     @Override
     protected double computePrefHeight(double anyWidth) {
-        return Math.ceil(size * 1.2);
+        return Math.ceil(size * HEIGHT);
     }
 
     @Override

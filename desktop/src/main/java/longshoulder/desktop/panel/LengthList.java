@@ -31,8 +31,8 @@ import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.model.Workbench;
 
 /**
- * All pieces between shoulders at one scale, their left shoulders on one line, those together that must agree. The shoulder length
- * can be typed over with what was really cut.
+ * All pieces between shoulders at one scale, their left shoulders on one line, those together that must agree; then what they are glued
+ * up to. The shoulder length can be typed over with what was really cut.
  */
 public final class LengthList extends VBox {
 
@@ -78,6 +78,9 @@ public final class LengthList extends VBox {
             span.forEach(piece -> together.getChildren().addAll(
                     row(piece, new LengthBar.Scale(tenon, longest), unequal.contains(piece.id())), notes(piece)));
             rows.add(together);
+        }
+        if (!bench.plan().frame().assemblies().isEmpty()) {
+            rows.add(new GlueUps(bench.plan(), bench.words()));
         }
         return rows;
     }
