@@ -18,11 +18,14 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** Each kind with as many pieces as its choices allow: what one edit of it takes to plan. */
+/**
+ * Each kind with as many pieces as its choices allow: what one edit of it takes to plan. Warmed for a minute, since edits go on getting
+ * faster for as long: the compiler is not done before.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 10, time = 3)
+@Warmup(iterations = 20, time = 3)
 @Measurement(iterations = 5, time = 3)
 @Fork(1)
 public class KindsBenchmark {

@@ -59,11 +59,15 @@ final class GrooveCheck implements Check {
     /** @param tenoned the joints whose tenons grow on the piece in which the groove runs */
     private static void cutTenons(Subject subject, Groove groove, Solid cut, List<Tenoned> tenoned,
             List<Finding> findings) {
+        double share = subject.brief().ratio(Limits.GROOVE_IN_TENON).toDouble();
         for (Tenoned one : tenoned) {
+            double whole = one.whole;
+            if (one.tenons.stream().mapToDouble(cut::mostShared).sum() <= whole * share) {
+                continue;
+            }
             Joint joint = one.joint;
             double lost = one.tenons.stream().mapToDouble(tenon -> cut.and(tenon).volume()).sum();
-            double whole = one.whole;
-            if (lost > whole * subject.brief().ratio(Limits.GROOVE_IN_TENON).toDouble()) {
+            if (lost > whole * share) {
                 findings.add(new Finding("groove-cuts-tenon", Level.RISK, List.of(groove.id(), joint.id()),
                         Label.of("finding.grooveCutsTenon", groove.id(), joint.id(),
                                 Math.round(100 * lost / whole)),

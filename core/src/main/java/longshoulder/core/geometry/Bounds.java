@@ -81,6 +81,13 @@ public record Bounds(Vector3D least, Vector3D greatest) {
         return axes > 1;
     }
 
+    /** How much both share, in mm³. */
+    double sharedVolume(Bounds other) {
+        return Math.max(0, shared(least.getX(), greatest.getX(), other.least.getX(), other.greatest.getX()))
+                * Math.max(0, shared(least.getY(), greatest.getY(), other.least.getY(), other.greatest.getY()))
+                * Math.max(0, shared(least.getZ(), greatest.getZ(), other.least.getZ(), other.greatest.getZ()));
+    }
+
     /** The middle of what two overlapping boxes share. */
     Vector3D middleWith(Bounds other) {
         return Vector3D.of(

@@ -95,6 +95,17 @@ public record Solid(List<Cell> cells, Bounds bounds) {
         return false;
     }
 
+    /** More than this, in mm³, cannot lie in both: what the boxes round their cells share. A quick answer where it is little enough. */
+    public double mostShared(Solid other) {
+        double most = 0;
+        for (Cell cell : cells) {
+            for (Cell theirs : other.cells) {
+                most += cell.bounds().sharedVolume(theirs.bounds());
+            }
+        }
+        return most;
+    }
+
     /** The part on the inner side of a half space. */
     public Solid clip(HalfSpace keep) {
         List<Cell> kept = new ArrayList<>(cells.size());

@@ -32,15 +32,22 @@ public final class Meetings {
     /** All meetings of a frame, in the order of its pieces. Pieces that are laid on meet nothing
      * but boards of their own kind. */
     public static List<Meeting> find(Frame frame) {
-        List<Piece> joined = frame.pieces().stream().filter(piece -> !piece.role().isLaidOn() && piece.isReal())
-                .toList();
-        Neighbours neighbours = new Neighbours(joined);
-        List<Piece> rails = joined.stream().filter(rail -> !rail.role().isPanel()).toList();
-        List<Meeting> found = new ArrayList<>();
-        Tasks.each(rails, rail -> ends(frame, rail, neighbours)).forEach(found::addAll);
-        found.addAll(Overlaps.of(joined, frame.shapings()));
+        List<Meeting> found = new ArrayList<>(atEnds(frame));
+        found.addAll(Overlaps.of(joined(frame), frame.shapings()));
         found.addAll(Boards.of(frame.pieces().stream().filter(Piece::isReal).toList()));
         return found;
+    }
+
+    /** Those of ends of rails, at which alone there can be tenons. */
+    static List<Meeting> atEnds(Frame frame) {
+        List<Piece> joined = joined(frame);
+        Neighbours neighbours = new Neighbours(joined);
+        List<Piece> rails = joined.stream().filter(rail -> !rail.role().isPanel()).toList();
+        return Tasks.each(rails, rail -> ends(frame, rail, neighbours)).stream().flatMap(List::stream).toList();
+    }
+
+    private static List<Piece> joined(Frame frame) {
+        return frame.pieces().stream().filter(piece -> !piece.role().isLaidOn() && piece.isReal()).toList();
     }
 
     private static List<Meeting> ends(Frame frame, Piece rail, Neighbours neighbours) {

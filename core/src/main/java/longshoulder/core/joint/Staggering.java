@@ -26,7 +26,7 @@ public final class Staggering {
     }
 
     private static Frame moved(Maker maker, Frame frame) {
-        List<Tenon> tenons = Joinery.alone(maker, frame, crossing(Meetings.find(frame))).stream()
+        List<Tenon> tenons = Joinery.alone(maker, frame, crossing(Meetings.atEnds(frame))).stream()
                 .filter(joint -> joint.givesWay() == GivesWay.BY_SCHOOL).flatMap(joint -> joint.tenons().stream())
                 .toList();
         Map<String, List<Tenon>> byPost = tenons.stream()

@@ -158,7 +158,8 @@ final class CabinetInside {
             String back = back(left, right);
             String bottom = bottom();
             draft.usual(JointKind.HOUSING.id(), "housing.depth", sides.value().times(1, 2));
-            draft.assemble(prefix.replace(".", ""), width, length, List.of(front, left, right, back, bottom));
+            Amount deep = Amount.sum(Label.of("amount.drawerDepth")).plus(length).plus(thick).amount();
+            draft.assemble(prefix.replace(".", ""), width, deep, List.of(front, left, right, back, bottom));
         }
 
         private String side(String end, Vector3D.Unit outwards, double at) {

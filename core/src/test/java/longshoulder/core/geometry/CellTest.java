@@ -215,5 +215,15 @@ class CellTest {
         Solid other = Solid.of(Cell.box(turned, 0, 0, 0, size, size, size));
         assertThat(one.overlaps(other)).isEqualTo(one.and(other).volume() >= Tolerance.VOLUME);
         assertThat(other.overlaps(one)).isEqualTo(one.overlaps(other));
+        assertThat(one.mostShared(other)).isGreaterThanOrEqualTo(one.and(other).volume() - Tolerance.VOLUME);
+    }
+
+    /** Boxes that stand alike share what the boxes round them share: 10 of 30, all of 20, 4 of 10. */
+    @Test
+    void mostShared_ofBoxesThatStandAlike_isWhatTheyShare() {
+        Solid one = new Solid(List.of(box(0, 0, 0, 30, 20, 10)));
+        Solid other = new Solid(List.of(box(20, -5, 6, 50, 25, 16)));
+        assertThat(one.mostShared(other)).isCloseTo(10 * 20 * 4, within(1e-9));
+        assertThat(one.mostShared(new Solid(List.of(box(40, 0, 0, 50, 20, 10))))).isZero();
     }
 }

@@ -398,6 +398,17 @@ class KindsTest {
         assertThat(diagonal(bench, "end-left")).isCloseTo(Math.hypot(300, 375), within(1e-3));
     }
 
+    /** From the face of its front to the ends of its sides, as the solids stand. */
+    @Test
+    void assembly_ofADrawer_isCheckedOverItsFront() {
+        Plan cabinet = plan("cabinet", "drawers", "one", "drawer.boxes", "fitted");
+        Bounds front = cabinet.piece("drawer-1.front").solid().bounds();
+        Bounds side = cabinet.piece("drawer-1.side-left").solid().bounds();
+        double width = front.greatest().getX() - front.least().getX();
+        double depth = side.greatest().getY() - front.least().getY();
+        assertThat(diagonal(cabinet, "drawer-1")).isCloseTo(Math.hypot(width, depth), within(1e-6));
+    }
+
     private static double diagonal(Plan plan, String assembly) {
         return plan.frame().assemblies().stream().filter(one -> one.name().equals(assembly)).findFirst().orElseThrow()
                 .diagonal().orElseThrow().value().toMillimetres();
