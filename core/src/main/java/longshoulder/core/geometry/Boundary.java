@@ -11,8 +11,9 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param loops for each face of the skin its corners and the others' that lie on its edges, by their numbers among the points,
  *        anticlockwise from outside; empty for one that is no more than a line
  * @param lines that a drawing shows
+ * @param parts how many there are that share no corner: more than one where a piece falls apart
  */
-public record Boundary(List<Vector3D> points, Skin skin, List<int[]> loops, Lines lines) {
+public record Boundary(List<Vector3D> points, Skin skin, List<int[]> loops, Lines lines, int parts) {
 
     public Boundary {
         points = List.copyOf(points);
@@ -27,7 +28,7 @@ public record Boundary(List<Vector3D> points, Skin skin, List<int[]> loops, Line
     /** The same on an equal piece that stands elsewhere. */
     Boundary moved(Carry carry) {
         return new Boundary(points.stream().map(carry::point).toList(), skin.moved(carry),
-                loops.stream().map(carry::loop).toList(), lines.moved(carry));
+                loops.stream().map(carry::loop).toList(), lines.moved(carry), parts);
     }
 
     /** Its edges in a piece's own frame of reference. */

@@ -2,6 +2,7 @@ package longshoulder.core.geometry;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
@@ -42,7 +43,40 @@ final class BoundaryBuilder {
         for (int i = 0; i < loops.size(); i++) {
             arrises.add(loops.get(i), skin.get(i).plane());
         }
-        return new Boundary(pool.points(), whole, loops, new Boundary.Lines(arrises.sharp(), arrises.bends()));
+        return new Boundary(pool.points(), whole, loops, new Boundary.Lines(arrises.sharp(), arrises.bends()),
+                parts());
+    }
+
+    /** How many groups of loops there are that share no point. */
+    private int parts() {
+        int[] towards = new int[pool.points().size()];
+        Arrays.setAll(towards, point -> point);
+        int parts = 0;
+        BitSet used = new BitSet();
+        for (int[] loop : loops) {
+            for (int point : loop) {
+                if (!used.get(point)) {
+                    used.set(point);
+                    parts++;
+                }
+                int one = first(towards, loop[0]);
+                int other = first(towards, point);
+                if (one != other) {
+                    towards[other] = one;
+                    parts--;
+                }
+            }
+        }
+        return parts;
+    }
+
+    private static int first(int[] towards, int point) {
+        int at = point;
+        while (towards[at] != at) {
+            towards[at] = towards[towards[at]];
+            at = towards[at];
+        }
+        return at;
     }
 
     /** @param corners where the loop's points really lie in this face */

@@ -354,6 +354,25 @@ public final class Cell {
         return outside;
     }
 
+    /** How much of the straight way from one point to another lies inside, in millimetres. */
+    double within(Vector3D from, Vector3D to) {
+        double first = 0;
+        double last = 1;
+        for (HalfSpace plane : planes) {
+            double start = plane.distance(from);
+            double end = plane.distance(to);
+            if (start > 0 && end > 0) {
+                return 0;
+            }
+            if (start > 0) {
+                first = Math.max(first, start / (start - end));
+            } else if (end > 0) {
+                last = Math.min(last, start / (start - end));
+            }
+        }
+        return Math.max(0, last - first) * from.distance(to);
+    }
+
     /** In mm³. */
     public double volume() {
         double[] sum = {0};

@@ -75,6 +75,11 @@ public final class Form {
         return made.isNothing();
     }
 
+    /** Into how many parts that hang on each other nowhere the piece falls: one of a sound piece. */
+    public int parts() {
+        return skin.parts();
+    }
+
     /** The box round it in the world, along the world's axes. */
     public Bounds bounds() {
         Bounds known = bounds;

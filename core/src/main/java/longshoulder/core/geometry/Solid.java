@@ -106,6 +106,11 @@ public record Solid(List<Cell> cells, Bounds bounds) {
         return most;
     }
 
+    /** How much of the straight way from one point to another lies inside, in millimetres. */
+    public double within(Vector3D from, Vector3D to) {
+        return cells.stream().mapToDouble(cell -> cell.within(from, to)).sum();
+    }
+
     /** The part on the inner side of a half space. */
     public Solid clip(HalfSpace keep) {
         List<Cell> kept = new ArrayList<>(cells.size());

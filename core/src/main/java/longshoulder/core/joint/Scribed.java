@@ -3,6 +3,7 @@ package longshoulder.core.joint;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.HalfSpace;
@@ -45,7 +46,20 @@ public record Scribed(Joint joint, Solid fill) implements Wrapped {
         for (HalfSpace face : List.of(rail.faceSide(), rail.back(), rail.faceEdge(), rail.farEdge())) {
             beyond = beyond.clip(face);
         }
-        return beyond.and(away);
+        Solid room = beyond.and(away);
+        return new Solid(room.cells().stream().filter(cell -> isOpen(Solid.of(Optional.of(cell)), meeting, away))
+                .toList());
+    }
+
+    /**
+     * Whether no wood of the post stands between the rail's shoulder and a part of what was worked away: what was taken from the other
+     * side of the post, such as the arch under a foot, is no place for the rail.
+     */
+    private static boolean isOpen(Solid part, Meeting meeting, Solid away) {
+        Vector3D middle = part.centreOfMass();
+        HalfSpace shoulder = meeting.shoulder();
+        Vector3D foot = middle.subtract(shoulder.normal().multiply(shoulder.distance(middle)));
+        return meeting.post().body().within(foot, middle) - away.within(foot, middle) < SLICE;
     }
 
     /** The tenon gives way to what fills the room, which is cut by few planes: the other way round it would be cut by every facet of a rounded tenon. */

@@ -2,17 +2,20 @@ package longshoulder.core.joint;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 
 /**
  * The school that moves one rail where the tenons of two compete for a post: the rail whose name comes later goes away from the
  * nearer end of the post, until its mortise clears the other's. Rails on leaning posts stay where they are, for moved they would
- * have other lengths.
+ * have other lengths; so do rails in which a panel stands, for moved they would be grooved elsewhere: the other one goes, or neither.
  */
 public final class Staggering {
 
@@ -31,10 +34,12 @@ public final class Staggering {
                 .toList();
         Map<String, List<Tenon>> byPost = tenons.stream()
                 .collect(Collectors.groupingBy(tenon -> tenon.meeting().post().id()));
+        Predicate<Tenon> held = held(frame, tenons);
         Map<String, Length> ways = new TreeMap<>();
         for (Tenon tenon : tenons) {
             for (Tenon other : byPost.getOrDefault(tenon.meeting().post().id(), List.of())) {
-                if (tenon.id().compareTo(other.id()) > 0 && Interlock.isPossible(tenon, other)
+                boolean gives = !held.test(tenon) && (held.test(other) || tenon.id().compareTo(other.id()) > 0);
+                if (gives && !tenon.id().equals(other.id()) && Interlock.isPossible(tenon, other)
                         && Joinery.compete(tenon, other)) {
                     ways.merge(tenon.meeting().rail().id(), way(tenon, other),
                             (one, two) -> one.abs().isGreaterThan(two.abs()) ? one : two);
@@ -48,6 +53,16 @@ public final class Staggering {
                     rail.moved(rail.pose().across().multiply(way.getValue().toMillimetres())));
         }
         return staggered;
+    }
+
+    /** Whether a panel stands in the rail of a tenon. */
+    private static Predicate<Tenon> held(Frame frame, List<Tenon> tenons) {
+        List<Solid> panels = frame.pieces().stream().filter(piece -> piece.role().isPanel() && piece.isReal())
+                .map(Piece::body).toList();
+        Set<String> held = tenons.stream().map(tenon -> tenon.meeting().rail())
+                .filter(rail -> panels.stream().anyMatch(panel -> panel.overlaps(rail.body()))).map(Piece::id)
+                .collect(Collectors.toSet());
+        return tenon -> held.contains(tenon.meeting().rail().id());
     }
 
     /** Those of rails that come in at right angles to another in their post: no others compete for it. */

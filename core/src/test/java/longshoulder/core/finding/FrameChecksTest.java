@@ -49,6 +49,17 @@ class FrameChecksTest {
         return plan.findings().stream().map(Finding::code).toList();
     }
 
+    /** Grooves of a third of its width leave a third of the bar. */
+    @Test
+    void fallsApart_isRemedied() {
+        Plan bad = plan("door", "bars.upright=one; bar.width=20; groove.depth=12");
+        Finding apart = bad.findings().stream().filter(finding -> finding.code().equals("falls-apart")).findFirst()
+                .orElseThrow();
+        Plan good = Planner.plan(apart.remedies().getFirst().edit().applyTo(bad.project()));
+        assertThat(codes(good)).doesNotContain("falls-apart");
+        assertThat(good.piece("bar-upright-1").form().parts()).isEqualTo(1);
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
             // below the floor, and lower on its legs
@@ -60,6 +71,8 @@ class FrameChecksTest {
             "groove-cuts-tenon | RISK | door | construction=tenoned; groove.depth=24; panel/rail-top:groove.run=through | construction=tenoned",
             "groove-no-cheek | STOP | frame | filling=panel; frame.thickness=20; filling.thickness=20 | filling=panel; frame.thickness=20; filling.thickness=8",
             "groove-through | STOP | door | stile.width=36; groove.depth=32; panel.room=5 | stile.width=36; groove.depth=10",
+            // two grooves 12 deep in a bar 20 wide
+            "falls-apart | STOP | door | bars.upright=one; bar.width=20; groove.depth=12 | bars.upright=one; bar.width=20; groove.depth=6",
             // a dovetail slides in from the end of its post
             "no-way-in | STOP | table | stretchers=box; stretcher-left/leg-front-left:joint=sliding-dovetail | stretchers=box; apron-left/leg-front-left:joint=sliding-dovetail",
             // both rails of the stand are 48 wide: less than 16 left is less than a third

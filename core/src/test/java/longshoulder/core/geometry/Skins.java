@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /** Checks on skins for tests. */
 public final class Skins {
@@ -40,6 +41,26 @@ public final class Skins {
         }
         assertThat(balance).isNotEmpty();
         assertThat(balance.values()).allMatch(count -> count == 0);
+    }
+
+    /** Nothing of it lies apart: from any triangle all others are reached over corners that they share. */
+    public static void assertInOnePiece(Mesh mesh) {
+        int[] towards = IntStream.range(0, mesh.points().size()).toArray();
+        for (int[] t : mesh.triangles()) {
+            for (int i = 1; i < 3; i++) {
+                towards[first(towards, t[i])] = first(towards, t[0]);
+            }
+        }
+        assertThat(mesh.triangles().stream().mapToInt(t -> first(towards, t[0])).distinct().count()).isEqualTo(1);
+    }
+
+    private static int first(int[] towards, int point) {
+        int at = point;
+        while (towards[at] != at) {
+            towards[at] = towards[towards[at]];
+            at = towards[at];
+        }
+        return at;
     }
 
     /** Whether two lines run between the same points and faces, within a nanometre or so. */

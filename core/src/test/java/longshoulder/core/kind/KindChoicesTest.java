@@ -137,6 +137,31 @@ class KindChoicesTest {
         assertThat(shaped.findings()).isEqualTo(plain.findings());
     }
 
+    /** A rail in which a panel stands would be grooved elsewhere if it were moved: the front rails go, the back's tenons are shortened. */
+    @Test
+    void cabinet_staggered_railsWithPanelsStay() {
+        Plan plain = plan("cabinet");
+        Plan staggered = plan("cabinet", "tenon.meeting", "staggered");
+        assertThat(staggered.isStopped()).isFalse();
+        for (String rail : List.of("rail-upper-left", "rail-lower-right", "rail-upper-back")) {
+            assertThat(bounds(staggered, rail).greatest().getZ()).as(rail)
+                    .isCloseTo(bounds(plain, rail).greatest().getZ(), within(1e-6));
+        }
+        assertThat(bounds(staggered, "rail-upper-front").greatest().getZ())
+                .isLessThan(bounds(plain, "rail-upper-front").greatest().getZ() - 1);
+    }
+
+    /** What is worked off the far side of a post is no place for the rail: the uprights end in the feet, not under their arches. */
+    @Test
+    void bench_uprightsEndInTheirArchedFeet() {
+        Plan plan = plan("bench", "foot.shape", "arched");
+        Joint joint = plan.joints().stream().filter(one -> one.id().equals("upright-front-left/foot-left")).findFirst()
+                .orElseThrow();
+        double length = joint.tenons().getFirst().length().value().toMillimetres();
+        assertThat(bounds(plan, "upright-front-left").least().getZ()).isCloseTo(50 - length, within(1e-6));
+        assertThat(joint.figures()).doesNotContainKey("scribe.depth");
+    }
+
     /** Sight 450 − 2 · 60 = 330; mould 5, rebate 10: front shoulders at 340, back shoulders at 350. */
     @Test
     void door_rebatedAndMoulded_longAndShortShoulders() {

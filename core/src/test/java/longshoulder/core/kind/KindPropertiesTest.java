@@ -41,7 +41,10 @@ class KindPropertiesTest {
         if (!plan.isStopped()) {
             assertJoined(plan);
             assertApart(plan);
-            plan.pieces().forEach(piece -> Skins.assertClosed(piece.mesh()));
+            plan.pieces().forEach(piece -> {
+                Skins.assertClosed(piece.mesh());
+                Skins.assertInOnePiece(piece.mesh());
+            });
             OverallSizes.assertAsAsked(plan);
         }
     }
