@@ -3,8 +3,13 @@ package longshoulder.core.finding;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Bounds;
+import longshoulder.core.geometry.Form;
+import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.joint.Groove;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.Length;
@@ -12,20 +17,49 @@ import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.reckoning.Level;
 
-/** Pieces that fall apart: what is cut out of them, each cut sound by itself, goes right through them together. */
+/**
+ * Pieces of which cuts, each sound by itself, leave too little together: they fall apart, or a whole side of them is gone, as that of a bar
+ * between two rebates.
+ */
 final class ApartCheck implements Check {
 
     @Override
     public List<Finding> run(Subject subject) {
-        Map<String, List<Groove>> grooves = subject.joints().stream()
-                .map(Joint::plain).filter(Groove.class::isInstance).map(Groove.class::cast)
+        Map<String, List<Groove>> grooves = subject.joints().stream().map(Joint::plain)
+                .filter(Groove.class::isInstance).map(Groove.class::cast)
                 .collect(Collectors.groupingBy(groove -> groove.meeting().post().id()));
-        return subject.built().pieces().stream().filter(piece -> subject.form(piece).parts() > 1)
-                .map(piece -> finding(subject, piece, grooves.getOrDefault(piece.id(), List.of()))).toList();
+        return subject.built().pieces().stream().flatMap(piece -> fault(subject, piece)
+                .map(fault -> new Finding(fault.code, Level.STOP, List.of(piece.id()), fault.message,
+                        remedies(subject, piece, grooves.getOrDefault(piece.id(), List.of()))))
+                .stream()).toList();
+    }
+
+    private record Fault(String code, Label message) {}
+
+    private static Optional<Fault> fault(Subject subject, Piece piece) {
+        Form form = subject.form(piece);
+        if (form.parts() > 1) {
+            return Optional.of(new Fault("falls-apart", Label.of("finding.fallsApart", piece.id(), form.parts())));
+        }
+        // What is worked to a shape still reaches to all of its sides somewhere; where faces lean, its box tells nothing.
+        return piece.slanted().isEmpty() && !form.isNothing() ? sideGone(piece, form) : Optional.empty();
+    }
+
+    private static Optional<Fault> sideGone(Piece piece, Form form) {
+        Bounds left = Bounds.of(form.outline().edges().stream().flatMap(edge -> Stream.of(edge.from(), edge.to()))
+                .toList());
+        double width = piece.width().value().toMillimetres() - left.size().getY();
+        double thickness = piece.thickness().value().toMillimetres() - left.size().getZ();
+        double least = 100 * Tolerance.LENGTH;
+        return width > least || thickness > least
+                ? Optional.of(new Fault("side-gone", Label.of("finding.sideGone", piece.id(), piece.width().value(),
+                        piece.thickness().value(), Length.fromMillimetres(left.size().getY()),
+                        Length.fromMillimetres(left.size().getZ()))))
+                : Optional.empty();
     }
 
     /** Grooves are made so shallow that two of them leave a third of the piece between their floors. */
-    private static Finding finding(Subject subject, Piece piece, List<Groove> grooves) {
+    private static List<Remedy> remedies(Subject subject, Piece piece, List<Groove> grooves) {
         Remedies remedies = new Remedies(subject.project());
         grooves.stream().map(Groove::depth).map(Amount::value).max(Comparator.naturalOrder()).ifPresent(deepest -> {
             Length third = Length.least(piece.width().value(), piece.thickness().value()).times(1, 3);
@@ -33,7 +67,6 @@ final class ApartCheck implements Check {
                 remedies.set("groove.depth", third);
             }
         });
-        return new Finding("falls-apart", Level.STOP, List.of(piece.id()),
-                Label.of("finding.fallsApart", piece.id(), subject.form(piece).parts()), remedies.list());
+        return remedies.list();
     }
 }

@@ -1,10 +1,14 @@
 package longshoulder.core.joint;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.Limits;
 import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
@@ -12,6 +16,7 @@ import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Level;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -66,6 +71,31 @@ public record Scribed(Joint joint, Solid fill) implements Wrapped {
     @Override
     public Solid adds() {
         return joint.adds().minus(fill).plus(fill);
+    }
+
+    /** The shoulder may stand out farther than the tenon, where the post was worked away deeper than that is long. */
+    @Override
+    public Amount addedLength() {
+        Amount tenon = joint.addedLength();
+        Amount shoulder = depth();
+        return shoulder.value().isGreaterThan(tenon.value()) ? shoulder : tenon;
+    }
+
+    @Override
+    public List<Fault> faults(Inspection inspection) {
+        List<Fault> faults = new ArrayList<>(joint.faults(inspection));
+        Length bare = Length.fromMillimetres(Math.max(0, farthest(fill.and(joint.adds()))));
+        Length tenon = joint.tenons().stream().map(one -> one.length().value()).min(Comparator.naturalOrder())
+                .orElse(Length.ZERO);
+        Length held = tenon.minus(bare);
+        if (held.isLessThan(inspection.brief().length(Limits.STUB)) && bare.isPositive()) {
+            faults.add(Fault.inRail(this, "tenon-bare", held.isPositive() ? Level.RISK : Level.STOP,
+                    held.isPositive()
+                            ? Label.of("finding.tenonBare", id(), bare, tenon, held)
+                            : Label.of("finding.tenonMisses", id(), bare, tenon),
+                    new Mend.Size(Brief.TENON_LENGTH, tenon.plus(bare))));
+        }
+        return faults;
     }
 
     @Override

@@ -73,6 +73,11 @@ class FrameChecksTest {
             "groove-through | STOP | door | stile.width=36; groove.depth=32; panel.room=5 | stile.width=36; groove.depth=10",
             // two grooves 12 deep in a bar 20 wide
             "falls-apart | STOP | door | bars.upright=one; bar.width=20; groove.depth=12 | bars.upright=one; bar.width=20; groove.depth=6",
+            // two rebates 12 wide in a bar 22 wide leave no web between the panes
+            "side-gone | STOP | door | construction=rebated; filling=glass; filling.thickness=4; bars.across=one; bar.width=22; groove.depth=12; mould.width=6 | construction=rebated; filling=glass; filling.thickness=4; bars.across=one; bar.width=22; groove.depth=8; mould.width=6",
+            // where the stretchers enter, the legs are thinner by more than their tenons are long
+            "tenon-bare | STOP | table | stretchers=box; leg.taper=two; leg.width=100; leg.depth=100; stretcher.height=40; leg.foot=30 | stretchers=box; leg.taper=two; leg.width=100; leg.depth=100; stretcher.height=40; leg.foot=90",
+            "tenon-bare | RISK | table | stretchers=box; leg.taper=two; leg.width=100; leg.depth=100; stretcher.height=40; leg.foot=44 | stretchers=box; leg.taper=two; leg.width=100; leg.depth=100; stretcher.height=40; leg.foot=90",
             // a dovetail slides in from the end of its post
             "no-way-in | STOP | table | stretchers=box; stretcher-left/leg-front-left:joint=sliding-dovetail | stretchers=box; apron-left/leg-front-left:joint=sliding-dovetail",
             // both rails of the stand are 48 wide: less than 16 left is less than a third

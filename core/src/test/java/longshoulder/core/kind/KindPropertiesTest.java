@@ -1,6 +1,7 @@
 package longshoulder.core.kind;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
@@ -10,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
+import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.Skins;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.Showing;
@@ -24,6 +26,7 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /** For every kind and any values within the bounds: a sound plan, or a finding of level stop; never an exception. */
 class KindPropertiesTest {
@@ -44,8 +47,28 @@ class KindPropertiesTest {
             plan.pieces().forEach(piece -> {
                 Skins.assertClosed(piece.mesh());
                 Skins.assertInOnePiece(piece.mesh());
+                assertAsListed(plan, piece);
             });
             OverallSizes.assertAsAsked(plan);
+        }
+    }
+
+    /** A piece that is square everywhere is as wide and thick as the cut list says, or less where it is worked to a shape, and never longer. */
+    private static void assertAsListed(Plan plan, PlannedPiece piece) {
+        if (!piece.start().isSquare() || !piece.finish().isSquare() || piece.piece().slanted().isPresent()) {
+            return;
+        }
+        List<Vector3D> corners = piece.form().corners().toList();
+        Vector3D size = Bounds.of(corners).size();
+        Vector3D listed = Vector3D.of(piece.length().value().toMillimetres(),
+                piece.piece().width().value().toMillimetres(), piece.piece().thickness().value().toMillimetres());
+        assertThat(size.getX()).as("length of %s", piece.id()).isLessThan(listed.getX() + 1e-3);
+        if (plan.frame().shaping(piece.id()).isNothing()) {
+            assertThat(size.getY()).as("width of %s", piece.id()).isCloseTo(listed.getY(), within(1e-3));
+            assertThat(size.getZ()).as("thickness of %s", piece.id()).isCloseTo(listed.getZ(), within(1e-3));
+        } else {
+            assertThat(size.getY()).as("width of %s", piece.id()).isLessThan(listed.getY() + 1e-3);
+            assertThat(size.getZ()).as("thickness of %s", piece.id()).isLessThan(listed.getZ() + 1e-3);
         }
     }
 

@@ -31,6 +31,8 @@ public final class Brush {
     private static final double NARROW = 1.5;
     /** How far, in pixels, slanted faces reach over their edges, so that no seam is left to a neighbour. */
     private static final double SEAM = 0.4;
+    /** In pixels: what lies between two pixels but for the noise of its reckoning goes to the same one everywhere along a line of many parts. */
+    private static final double NOISE = 1e-6;
     /** Keeps the reach over a sharp corner short. */
     private static final double SHARPEST = 0.3;
 
@@ -248,6 +250,6 @@ public final class Brush {
     }
 
     private double snap(double value) {
-        return Math.rint(value * pixels) / pixels;
+        return Math.rint(value * pixels + NOISE) / pixels;
     }
 }

@@ -58,6 +58,17 @@ class BrushTest {
         assertThat(pixels.getColor(30, 36)).isEqualTo(Color.WHITE);
     }
 
+    /** A line of several parts that lies between two rows of pixels, as the chords of a bow do seen from the front, has no steps. */
+    @Test
+    void levelLine_ofSeveralParts_isStraight() {
+        PixelReader pixels = drawn(brush -> {
+            brush.line(Color.BLACK, 1, false).draw(10, 21 - 1e-10, 30, 21 - 1e-10);
+            brush.draw(30, 21 + 1e-10, 50, 21 + 1e-10);
+        });
+        assertThat(pixels.getColor(20, 21)).isEqualTo(Color.BLACK);
+        assertThat(pixels.getColor(40, 21)).isEqualTo(Color.BLACK);
+    }
+
     @Test
     void dashedLine_hasGaps() {
         PixelReader pixels = drawn(brush -> brush.line(Color.BLACK, 1, true).draw(20, 2, 20, 38));
