@@ -53,9 +53,10 @@ public record CopeAndStick(Meeting meeting, Amount length, Amount thickness, Mou
         return JointKind.COPE_AND_STICK;
     }
 
+    /** The tongue, or the rail's lip over the moulding where that is wider. */
     @Override
     public Amount addedLength() {
-        return length;
+        return mould.width().value().isGreaterThan(length.value()) ? mould.width() : length;
     }
 
     @Override

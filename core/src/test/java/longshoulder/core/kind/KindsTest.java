@@ -44,6 +44,16 @@ class KindsTest {
         assertThat(length(plan("door", worked), "rail-top")).isEqualTo(mm("308"));
     }
 
+    /** A moulding of 12 is wider than the tongue of 9, and the rail's lip reaches over it: 400 − 110 + 24 = 314. */
+    @Test
+    void door_copeAndStick_lipLongerThanTheTongue() {
+        Plan plan = plan("door", "construction", "cope-and-stick", "size.width", "400", "stile.width", "55",
+                "groove.depth", "9", "mould.width", "12", "mould.depth", "6");
+        assertThat(length(plan, "rail-top")).isEqualTo(mm("314"));
+        Bounds rail = plan.piece("rail-top").solid().bounds();
+        assertThat(rail.size().getX()).isCloseTo(314, within(1e-6));
+    }
+
     /** Opening 500 × 800, gaps 2, 2, 2 and 3: the door is 496 × 795. Panel 496 − 2 · 60 + 2 · 10 − 6 = 390 wide. */
     @Test
     void door_byItsOpening_isOpeningLessGaps() {

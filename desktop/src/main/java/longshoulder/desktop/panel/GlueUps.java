@@ -69,13 +69,8 @@ final class GlueUps extends VBox {
 
     /** Empty where there is no rectangle to measure, as of a leg on its foot. */
     private Node diagonal(Assembly assembly) {
-        HBox box = new HBox(new FigureText(
+        return LengthList.column(new FigureText(
                 assembly.diagonal().map(diagonal -> words.figure(diagonal.value())).orElse(""), FIGURE, false,
                 Palette::ink));
-        box.setMinHeight(Region.USE_PREF_SIZE);
-        box.setMaxHeight(Region.USE_PREF_SIZE);
-        box.setAlignment(Pos.CENTER_RIGHT);
-        box.getStyleClass().add("length-column");
-        return box;
     }
 }

@@ -133,7 +133,8 @@ public final class LengthList extends VBox {
                 Palette::ink));
     }
 
-    private static HBox column(Node node) {
+    /** A figure in its column, at the right. */
+    static HBox column(Node node) {
         HBox box = new HBox(node);
         box.setMinHeight(Region.USE_PREF_SIZE);
         box.setMaxHeight(Region.USE_PREF_SIZE);
