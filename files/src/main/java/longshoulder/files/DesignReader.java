@@ -40,7 +40,7 @@ import longshoulder.core.reckoning.Label;
 import longshoulder.core.wood.Tools;
 import longshoulder.core.words.Words;
 
-/** Reads a design file: syntax, then version, then schema, then the sense of each value. */
+/** Reads a design file: syntax, then version, which is brought up to the newest, then schema, then the sense of each value. */
 final class DesignReader {
 
     private static final Length WIDEST_CHISEL = Length.ofMillimetres(100);
@@ -60,6 +60,7 @@ final class DesignReader {
     Project read(byte[] contents) throws BadFile {
         JsonNode root = syntax(contents);
         version(root);
+        Migration.toNewest(root);
         Optional<SchemaCheck.Trouble> invalid = SchemaCheck.design(root);
         if (invalid.isPresent()) {
             throw BadFile.of("at", file, invalid.get().place(), invalid.get().reason());
@@ -132,11 +133,10 @@ final class DesignReader {
             throw BadFile.of("format", file, DesignWriter.FORMAT);
         }
         JsonNode version = root.path("version");
-        if (version.isIntegralNumber() && version.bigIntegerValue().bitLength() < 31
-                && version.intValue() > DesignWriter.VERSION) {
+        if (version.isIntegralNumber() && version.canConvertToInt() && version.intValue() > DesignWriter.VERSION) {
             throw BadFile.of("newer", file, version.intValue(), DesignWriter.VERSION);
         }
-        if (version.intValue() != DesignWriter.VERSION || !version.isIntegralNumber()) {
+        if (!version.isIntegralNumber() || !version.canConvertToInt() || version.intValue() < 1) {
             throw BadFile.of("version", file, shortened(version.toString()), DesignWriter.VERSION);
         }
     }

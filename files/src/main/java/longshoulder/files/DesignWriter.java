@@ -11,7 +11,7 @@ import longshoulder.core.project.Project;
 final class DesignWriter {
 
     static final String FORMAT = "longshoulder-design";
-    static final int VERSION = 1;
+    static final int VERSION = 2;
 
     private DesignWriter() {}
 

@@ -79,6 +79,11 @@ public final class KindsJson {
                     out.writeString(option);
                 }
                 out.writeEndArray();
+                out.writeObjectFieldStart("optionMeanings");
+                for (String option : choice.options()) {
+                    out.writeStringField(option, words.option(choice, option));
+                }
+                out.writeEndObject();
             }
         }
         out.writeEndObject();

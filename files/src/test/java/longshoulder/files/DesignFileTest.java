@@ -185,9 +185,11 @@ class DesignFileTest {
     /** Each replaces a part of the demo's text; the sentence must name the file and the place. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
-            "\"version\" : 1 | \"version\" : 7 | newer program (version 7",
-            "\"version\" : 1 | \"version\" : -1 | at version: there is no version -1",
-            "\"version\" : 1 | \"version\" : \"1\" | at version",
+            "\"version\" : 2 | \"version\" : 7 | newer program (version 7",
+            "\"version\" : 2 | \"version\" : -1 | at version: there is no version -1",
+            "\"version\" : 2 | \"version\" : 4294967297 | at version: there is no version 4294967297",
+            "\"version\" : 2 | \"version\" : 0 | at version: there is no version 0",
+            "\"version\" : 2 | \"version\" : \"2\" | at version",
             "longshoulder-design | something-else | is not a design",
             "\"1500 mm\" | 1500 | at project.values.overall.length: a text is expected here, not a whole number",
             "\"1500 mm\" | \"-1500 mm\" | at project.values.overall.length: the overall length cannot be -1500 mm",
@@ -295,7 +297,7 @@ class DesignFileTest {
                         + "öffnen Sie vielleicht t.longshoulder.json.previous.",
                 "[]", "t.longshoulder.json ist kein Entwurf: Die Datei müsste mit „{“ beginnen.",
                 "{\"format\":\"longshoulder-design\",\"version\":99}",
-                "t.longshoulder.json wurde von einem neueren Programm geschrieben (Version 99 des Formats; dieses kennt 1).",
+                "t.longshoulder.json wurde von einem neueren Programm geschrieben (Version 99 des Formats; dieses kennt 2).",
                 "{\"format\":\"longshoulder-design\",\"version\":1}",
                 "t.longshoulder.json: bei dem Anfang: „project“ fehlt.");
         assertThat(bad(table("5 ells")).message(Locale.GERMAN)).contains("bei project.values.overall.length: ")
@@ -304,6 +306,21 @@ class DesignFileTest {
                 .isNotEqualTo(bad(table("1 mm")).getMessage()).doesNotContain(" at ");
         refused.forEach((contents, sentence) -> assertThat(bad(contents).message(Locale.GERMAN)).isEqualTo(sentence));
         assertThat(bad("[]").message(Locale.ENGLISH)).isEqualTo(bad("[]").getMessage()).contains("is not a design");
+    }
+
+    /** A file of the first version plans to the same pieces: its sizes were those of the case, its pot had its room at the seat. */
+    @ParameterizedTest
+    @CsvSource({"cabinet, size.given, case", "stand, pot.between, seat"})
+    void filesOfTheFirstVersion_meanWhatTheyMeant(String kind, String name, String option) throws Exception {
+        Project now = Project.ofKind(Kinds.find(kind).orElseThrow(), "", Showing.TENTH_MILLIMETRES);
+        String first = new String(DesignFile.toBytes(now), StandardCharsets.UTF_8)
+                .replaceFirst("\"version\" : 2", "\"version\" : 1")
+                .replaceFirst("\"" + name + "\" : \"[a-z]*\",", "");
+        assertThat(first).doesNotContain(name).contains("\"version\" : 1");
+        Project read = DesignFile.parse("t.longshoulder.json", first.getBytes(StandardCharsets.UTF_8));
+        assertThat(read.brief().choice(name)).contains(option);
+        assertThat(now.brief().choice(name)).isPresent().isNotEqualTo(read.brief().choice(name));
+        assertThat(DesignFile.parse("t.longshoulder.json", DesignFile.toBytes(read))).isEqualTo(read);
     }
 
     private static String table(String length) {

@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import longshoulder.core.cutlist.CutLine.Size;
 import longshoulder.core.geometry.Congruence;
+import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * Finished and rough sizes, a line for pieces that are truly the same; mirror images stand apart and name each other.
@@ -68,9 +70,28 @@ public record CutList(List<CutLine> lines) {
     }
 
     private static Size rough(PlannedPiece piece) {
-        Size size = finished(piece);
+        Size size = blank(piece);
         return new Size(rough("amount.roughLength", size.length(), piece.piece().role().hasHorns() ? 40 : 25),
                 rough("amount.roughWidth", size.width(), 5), rough("amount.roughThickness", size.thickness(), 4));
+    }
+
+    /** What the piece is worked from: where planes lean it reaches beyond its arrises and beyond its section. */
+    private static Size blank(PlannedPiece piece) {
+        Size finished = finished(piece);
+        if (piece.piece().slanted().isEmpty()) {
+            return finished;
+        }
+        Vector3D box = piece.box();
+        return new Size(reaching("amount.blank", finished.length(), box.getX()),
+                reaching("amount.blankWidth", finished.width(), box.getY()),
+                reaching("amount.blankThickness", finished.thickness(), box.getZ()));
+    }
+
+    private static Amount reaching(String key, Amount finished, double blank) {
+        return blank > finished.value().toMillimetres() + Tolerance.LENGTH
+                ? new Amount.Traced(Label.of(key), Length.fromMillimetres(blank), List.of(finished),
+                        Label.of("rule.blank"))
+                : finished;
     }
 
     private static Amount rough(String key, Amount finished, long extra) {

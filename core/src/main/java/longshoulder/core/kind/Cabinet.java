@@ -5,7 +5,6 @@ import static longshoulder.core.kind.Draft.mm;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.frame.Dimension.Side;
@@ -27,7 +26,8 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 final class Cabinet {
 
-    private static final List<Parameter> PARAMETERS = new Asked().length("overall.width", 800, 32 * 16, 250, 3000)
+    private static final List<Parameter> PARAMETERS = new Asked().way("size.given", "overall", "case")
+            .length("overall.width", 800, 32 * 16, 250, 3000)
             .length("overall.depth", 400, 16 * 16, 150, 1500).length("overall.height", 900, 36 * 16, 250, 2600)
             .length("top.thickness", 22, 14, 10, 80).length("top.overhang", 15, 10, 0, 100)
             .length("post.width", 45, 28, 25, 150).length("rail.width", 60, 40, 25, 250)
@@ -53,14 +53,12 @@ final class Cabinet {
     private final Amount thickness;
     private final Amount postLength;
     private final Amount clearHeight;
-    private final Amount caseDepth;
     private final Leaf.Filling filling;
     private final int drawers;
+    private final CabinetCase size;
     private final double width;
     private final double depth;
     private final double base;
-
-    /** Where the posts' fronts stand: behind the face frame, if there is one. */
     private final double front;
 
     private Cabinet(Brief brief) {
@@ -75,16 +73,11 @@ final class Cabinet {
         filling = new Leaf.Filling(true, Role.PANEL, brief.required("panel.thickness"),
                 brief.required("groove.depth"), brief.required("panel.room"));
         drawers = Door.count(brief, "drawers");
-        width = mm(brief.required("overall.width"));
-        depth = mm(brief.required("overall.depth"));
-        base = mm(brief.required("base.height"));
-        Amount.SumBuilder over = Amount.sum(Label.of("amount.caseDepth")).plus(brief.required("overall.depth"));
-        caseDepth = hasFaceFrame(brief) ? over.minus(brief.required("face.thickness")).amount() : over.amount();
-        front = depth - mm(caseDepth);
-    }
-
-    static boolean hasFaceFrame(Brief brief) {
-        return brief.choice("face.frame").equals(Optional.of("glued-on"));
+        size = CabinetCase.of(brief, postLength);
+        width = mm(size.width());
+        depth = mm(size.depth());
+        base = size.base();
+        front = size.front();
     }
 
     Frame frame() {
@@ -98,10 +91,8 @@ final class Cabinet {
         top();
         Amount rest = Amount.sum(Label.of("amount.clearHeight")).plus(clearHeight)
                 .minus(drawers, brief.required("drawer.height")).minus(drawers, rail).amount();
-        new CabinetFront(draft, brief, filling, rest, new CabinetFront.Place(width, front, base, mm(postLength)))
-                .lay(drawers);
-        new CabinetInside(draft, brief, new CabinetFront.Place(width, front, base, mm(postLength))).lay(drawers,
-                mm(rest));
+        new CabinetFront(draft, brief, filling, rest, size).lay(drawers);
+        new CabinetInside(draft, brief, size).lay(drawers, mm(rest));
         figures();
         return draft.frame();
     }
@@ -112,13 +103,13 @@ final class Cabinet {
     }
 
     private void posts() {
-        Size size = new Size(postLength, post, post);
+        Size stock = new Size(postLength, post, post);
         for (String end : List.of("left", "right")) {
             double x = end.equals("left") ? 0 : width - mm(post);
             Vector3D.Unit outwards = end.equals("left") ? Draft.LEFT : Draft.RIGHT;
-            draft.lay("post-front-" + end, Role.POST, end.equals("left") ? "A1" : "A2", size,
+            draft.lay("post-front-" + end, Role.POST, end.equals("left") ? "A1" : "A2", stock,
                     new Lie(Draft.FRONT, outwards), at(x, front, 0));
-            draft.lay("post-back-" + end, Role.POST, end.equals("left") ? "A3" : "A4", size,
+            draft.lay("post-back-" + end, Role.POST, end.equals("left") ? "A3" : "A4", stock,
                     new Lie(Draft.BACK, outwards), at(x, depth - mm(post), 0));
         }
     }
@@ -141,7 +132,7 @@ final class Cabinet {
     }
 
     private Amount over(String side) {
-        return isLong(side) ? brief.required("overall.width") : caseDepth;
+        return isLong(side) ? size.width() : size.overPosts();
     }
 
     private static boolean isLong(String side) {
@@ -209,9 +200,9 @@ final class Cabinet {
 
     private void top() {
         Amount overhang = brief.required("top.overhang");
-        Amount length = Amount.sum(Label.of("amount.topLength")).plus(brief.required("overall.width"))
+        Amount length = Amount.sum(Label.of("amount.topLength")).plus(size.width())
                 .plus(2, overhang).amount();
-        Amount wide = Amount.sum(Label.of("amount.topWidth")).plus(brief.required("overall.depth"))
+        Amount wide = Amount.sum(Label.of("amount.topWidth")).plus(size.depth())
                 .plus(2, overhang).amount();
         draft.lay("top", Role.TOP, "T", new Size(length, wide, brief.required("top.thickness")),
                 new Lie(Draft.UP, Draft.FRONT), at(-mm(overhang), -mm(overhang), mm(postLength)));
@@ -221,7 +212,7 @@ final class Cabinet {
         double h = mm(brief.required("overall.height"));
         double under = mm(postLength);
         Amount setback = brief.required("rail.setback");
-        draft.figure(View.FRONT, at(0, 0, h), at(width, 0, h), Side.ABOVE, 0, brief.required("overall.width"));
+        across(h);
         draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, brief.required("overall.height"));
         draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, base), Side.LEFT, 0, brief.required("base.height"));
         draft.figure(View.FRONT, at(0, 0, 0), at(mm(post), 0, 0), Side.BELOW, 0, post);
@@ -233,12 +224,24 @@ final class Cabinet {
             draft.figure(View.FRONT, at(width, 0, high - mm(brief.required("drawer.height"))), at(width, 0, high),
                     Side.RIGHT, 1, brief.required("drawer.height"));
         }
-        draft.figure(View.END, at(0, 0, h), at(0, depth, h), Side.ABOVE, 0, brief.required("overall.depth"));
         draft.figure(View.END, at(0, front + mm(post), base), at(0, depth - mm(post), base), Side.INSIDE, 0,
                 draft.piece("rail-lower-right").length());
         draft.figure(View.PLAN, at(0, front, under), at(0, front + mm(setback), under), Side.LEFT, 0, setback);
         draft.figure(View.PLAN, at(0, front + mm(setback), under),
                 at(0, front + mm(setback) + mm(thickness), under), Side.LEFT, 1,
                 thickness);
+    }
+
+    /** Over the case, and over all where that was given. */
+    private void across(double height) {
+        draft.figure(View.FRONT, at(0, 0, height), at(width, 0, height), Side.ABOVE, 0, size.width());
+        draft.figure(View.END, at(0, 0, height), at(0, depth, height), Side.ABOVE, 0, size.depth());
+        double overhang = mm(brief.required("top.overhang"));
+        if (CabinetCase.isOverall(brief) && overhang + size.ahead() > 0) {
+            draft.figure(View.FRONT, at(-overhang, 0, height), at(width + overhang, 0, height), Side.ABOVE, 1,
+                    brief.required("overall.width"));
+            draft.figure(View.END, at(0, -size.ahead(), height), at(0, depth + overhang, height), Side.ABOVE, 1,
+                    brief.required("overall.depth"));
+        }
     }
 }

@@ -24,20 +24,11 @@ final class CabinetFront {
 
     private static final String FACE = "face.";
 
-    /**
-     * Where the case stands, in millimetres.
-     *
-     * @param front where the fronts of the posts stand
-     * @param base height of the lower edge of the lower rails
-     * @param top height of the posts
-     */
-    record Place(double width, double front, double base, double top) {}
-
     private final Draft draft;
     private final Brief brief;
     private final Leaf.Filling filling;
     private final Amount height;
-    private final Place place;
+    private final CabinetCase place;
     private final boolean faced;
     private final Amount rail;
 
@@ -48,13 +39,13 @@ final class CabinetFront {
     private final int dividers;
 
     /** @param height of the openings for doors */
-    CabinetFront(Draft draft, Brief brief, Leaf.Filling filling, Amount height, Place place) {
+    CabinetFront(Draft draft, Brief brief, Leaf.Filling filling, Amount height, CabinetCase place) {
         this.draft = draft;
         this.brief = brief;
         this.filling = filling;
         this.height = height;
         this.place = place;
-        faced = Cabinet.hasFaceFrame(brief);
+        faced = CabinetCase.hasFaceFrame(brief);
         rail = brief.required("rail.width");
         side = faced ? brief.required("face.stile") : brief.required("post.width");
         dividers = Door.count(brief, "dividers");
@@ -80,7 +71,7 @@ final class CabinetFront {
     }
 
     private Amount opening() {
-        return Amount.sum(Label.of("amount.openingsWidth")).plus(brief.required("overall.width")).minus(2, side)
+        return Amount.sum(Label.of("amount.openingsWidth")).plus(place.width()).minus(2, side)
                 .amount();
     }
 
@@ -103,7 +94,7 @@ final class CabinetFront {
         Amount high = Amount.sum(Label.of("amount.faceHeight")).plus(brief.required("overall.height"))
                 .minus(brief.required("top.thickness")).minus(brief.required("base.height")).amount();
         Leaf.lay(draft,
-                Leaf.Wanted.plain(FACE, "F", brief.required("overall.width"), high, thick, side, rail,
+                Leaf.Wanted.plain(FACE, "F", place.width(), high, thick, side, rail,
                         JointKind.STOPPED_TENON, new Leaf.Filling(false, Role.PANEL, thick, thick, thick)),
                 at(0, 0, place.base()));
         for (int i = 1; i <= drawers; i++) {

@@ -36,18 +36,18 @@ final class CabinetInside {
 
     private final Draft draft;
     private final Brief brief;
-    private final CabinetFront.Place place;
+    private final CabinetCase place;
     private final Amount post;
     private final Amount rail;
     private final double depth;
 
-    CabinetInside(Draft draft, Brief brief, CabinetFront.Place place) {
+    CabinetInside(Draft draft, Brief brief, CabinetCase place) {
         this.draft = draft;
         this.brief = brief;
         this.place = place;
         post = brief.required("post.width");
         rail = brief.required("rail.width");
-        depth = mm(brief.required("overall.depth"));
+        depth = mm(place.depth());
     }
 
     /** @param rest height of what the drawers leave, in millimetres */
@@ -64,12 +64,12 @@ final class CabinetInside {
 
     /** From front to back between the posts of a side, its upper face at a height. */
     private void runner(String id, String mark, String end, double top) {
-        Amount length = Amount.sum(Label.of("amount.runner")).plus(brief.required("overall.depth"))
+        Amount length = Amount.sum(Label.of("amount.runner")).plus(place.depth())
                 .minus(ruled("amount.frontStands", Length.fromMillimetres(place.front()))).minus(2, post).amount();
         Amount wide = ruled("amount.runnerWidth", Length.ofMillimetres(CARRIES + BEHIND));
         Amount high = ruled("amount.runnerHeight", Length.ofMillimetres(RUNNER_HEIGHT));
         boolean left = end.equals("left");
-        double x = left ? mm(post) - BEHIND : place.width() - mm(post) - CARRIES;
+        double x = left ? mm(post) - BEHIND : mm(place.width()) - mm(post) - CARRIES;
         draft.lay(id + "-" + end, Role.RUNNER, mark + (left ? "l" : "r"), new Size(length, high, wide),
                 new Lie(left ? Draft.RIGHT : Draft.LEFT, Draft.UP),
                 at(x, place.front() + mm(post), top - RUNNER_HEIGHT));
@@ -85,7 +85,7 @@ final class CabinetInside {
         boolean inset = brief.choice("door.hang").equals(Optional.of("inset"))
                 && !brief.choice("front").equals(Optional.of("open"));
         double doors = inset
-                ? (Cabinet.hasFaceFrame(brief) ? 0 : setback) + mm(brief.required("door.thickness"))
+                ? (CabinetCase.hasFaceFrame(brief) ? 0 : setback) + mm(brief.required("door.thickness"))
                 : 0;
         return Math.max(setback + mm(brief.required("rail.thickness")), doors) + CLEAR;
     }
@@ -95,12 +95,12 @@ final class CabinetInside {
     }
 
     private void shelf(int number, double low) {
-        Amount length = Amount.sum(Label.of("amount.shelfLength")).plus(brief.required("overall.width"))
+        Amount length = Amount.sum(Label.of("amount.shelfLength")).plus(place.width())
                 .minus(2, post).minus(2, ruled("amount.shelfClear", Length.ofMillimetres(1))).amount();
         double from = behindFront();
         Amount wide = new Amount.Traced(Label.of("amount.shelfWidth"),
                 Length.fromMillimetres(backRails() - CLEAR - from),
-                List.of(brief.required("overall.depth"), brief.required("rail.thickness")), Label.of("rule.inCase"));
+                List.of(place.depth(), brief.required("rail.thickness")), Label.of("rule.inCase"));
         draft.lay("shelf-" + number, Role.SHELF, "S" + number,
                 new Size(length, wide, brief.required("shelf.thickness")), new Lie(Draft.UP, Draft.FRONT),
                 at(mm(post) + 1, from, low));
@@ -134,19 +134,19 @@ final class CabinetInside {
         Drawer(int number, double low) {
             prefix = "drawer-" + number + ".";
             mark = "G" + number;
-            boolean faced = Cabinet.hasFaceFrame(brief);
+            boolean faced = CabinetCase.hasFaceFrame(brief);
             Amount stile = brief.required("face.stile");
             Amount beside = faced && stile.value().isGreaterThan(post.value()) ? stile : post;
             z = low + mm(gap);
             x = mm(beside) + mm(gap);
             y = faced ? 0 : place.front() + mm(brief.required("rail.setback"));
-            width = Amount.sum(Label.of("amount.drawerWidth")).plus(brief.required("overall.width"))
+            width = Amount.sum(Label.of("amount.drawerWidth")).plus(place.width())
                     .minus(2, beside).minus(2, gap).amount();
             height = Amount.sum(Label.of("amount.drawerHeight")).plus(brief.required("drawer.height"))
                     .minus(2, gap).amount();
             length = new Amount.Traced(Label.of("amount.drawerLength"),
                     Length.fromMillimetres(backRails() - CLEAR - y - mm(thick)),
-                    List.of(brief.required("overall.depth"), thick), Label.of("rule.inCase"));
+                    List.of(place.depth(), thick), Label.of("rule.inCase"));
         }
 
         void lay() {

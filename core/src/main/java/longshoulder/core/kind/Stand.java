@@ -4,6 +4,7 @@ import static longshoulder.core.kind.Draft.at;
 import static longshoulder.core.kind.Draft.mm;
 
 import java.util.List;
+import java.util.Optional;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
@@ -26,12 +27,14 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * A stand for a pot: two frames that cross, each of two leaning legs and a cross rail whose forked ends straddle them. The rails
  * cross in a half-lap that stays dry, so that the stand comes apart.
  *
- * <p>At the height of the seat the legs' inner faces are the pot's diameter and a clearance at each side apart.
+ * <p>Where they are narrowest, at their tops, the legs' inner faces are the pot's diameter and a clearance at each side apart, so
+ * that it can be let down between them; on demand they are so at the height of the seat, for a pot that narrows above it.
  */
 final class Stand {
 
     private static final List<Parameter> PARAMETERS = new Asked().length("pot.diameter", 300, 12 * 16, 60, 1000)
-            .length("pot.clearance", 3, 2, 0, 30).length("seat.height", 320, 12 * 16 + 8, 60, 1500)
+            .length("pot.clearance", 3, 2, 0, 30).way("pot.between", "tops", "seat")
+            .length("seat.height", 320, 12 * 16 + 8, 60, 1500)
             .length("leg.above", 90, 56, 0, 500).angle("stand.lean", 8, 25).length("leg.width", 40, 26, 15, 150)
             .length("leg.thickness", 34, 22, 12, 120).length("rail.width", 48, 32, 15, 200)
             .length("rail.thickness", 34, 22, 12, 120).tenons().list();
@@ -40,6 +43,7 @@ final class Stand {
 
     private final Draft draft = new Draft();
     private final Brief brief;
+    private final Amount clear;
     private final Amount between;
     private final Amount seat;
     private final Amount height;
@@ -49,16 +53,29 @@ final class Stand {
         this.brief = brief;
         seat = brief.required("seat.height");
         lean = brief.angle("stand.lean");
-        between = Amount.sum(Label.of("amount.betweenLegs")).plus(brief.required("pot.diameter"))
+        clear = Amount.sum(Label.of("amount.potClear")).plus(brief.required("pot.diameter"))
                 .plus(2, brief.required("pot.clearance")).amount();
+        between = isClearAtTops()
+                ? Amount.sum(Label.of("amount.betweenLegs")).plus(clear).plus(2, run()).amount()
+                : clear;
         height = Amount.sum(Label.of("amount.standHeight")).plus(seat).plus(brief.required("leg.above")).amount();
+    }
+
+    private boolean isClearAtTops() {
+        return !lean.isZero() && !brief.choice("pot.between").equals(Optional.of("seat"));
+    }
+
+    /** How far the inner face of a leg leans in from the height of the seat to its top. */
+    private Amount run() {
+        return new Amount.Scaled(Label.of("amount.legRun"), brief.required("leg.above"), Math.tan(lean.radians()),
+                Label.of("rule.legRun"));
     }
 
     Frame frame() {
         frame("long", "1", Draft.RIGHT, Draft.FRONT, "left", "right");
         frame("cross", "2", Draft.BACK, Draft.RIGHT, "front", "back");
         double r = mm(between) / 2;
-        draft.figure(View.FRONT, at(-r, 0, mm(seat)), at(r, 0, mm(seat)), Side.ABOVE, 0, between);
+        potFigures(r);
         draft.figure(View.FRONT, at(-r, 0, 0), at(-r, 0, mm(seat)), Side.LEFT, 0, seat);
         draft.figure(View.FRONT, at(-r, 0, 0), at(-r, 0, mm(height)), Side.LEFT, 1, height);
         draft.figure(View.FRONT, at(r, 0, mm(seat)), at(r, 0, mm(height)), Side.RIGHT, 0,
@@ -68,10 +85,19 @@ final class Stand {
         draft.figure(View.PLAN, at(-r, mm(brief.required("rail.thickness")) / -2, 0),
                 at(-r, mm(brief.required("rail.thickness")) / 2, 0), Side.LEFT, 0,
                 brief.required("rail.thickness"));
-        double pot = mm(brief.required("pot.diameter")) / 2;
-        draft.figure(View.FRONT, at(-pot, 0, mm(seat)), at(pot, 0, mm(seat)), Side.ABOVE, 1,
-                brief.required("pot.diameter"));
         return draft.frame();
+    }
+
+    /** The pot, and the legs where they leave it its room. */
+    private void potFigures(double halfAtSeat) {
+        double pot = mm(brief.required("pot.diameter")) / 2;
+        double level = mm(isClearAtTops() ? height : seat);
+        draft.figure(View.FRONT, at(-halfAtSeat, 0, mm(seat)), at(halfAtSeat, 0, mm(seat)),
+                isClearAtTops() ? Side.INSIDE : Side.ABOVE, 0, between);
+        draft.figure(View.FRONT, at(-pot, 0, level), at(pot, 0, level), Side.ABOVE, 1, brief.required("pot.diameter"));
+        if (isClearAtTops()) {
+            draft.figure(View.FRONT, at(-mm(clear) / 2, 0, level), at(mm(clear) / 2, 0, level), Side.ABOVE, 0, clear);
+        }
     }
 
     /** One of the two frames: it runs along an axis, and its face sides look along another. */

@@ -1,9 +1,9 @@
 package longshoulder.core.plan;
 
-import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.Form;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Outline;
@@ -56,8 +56,15 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
 
     /** How long a blank must be for it, end to end along the grain, in millimetres: slanted ends reach beyond the arrises. */
     public double blank() {
-        DoubleSummaryStatistics along = form.corners().mapToDouble(Vector3D::getX).summaryStatistics();
-        return along.getMax() - along.getMin();
+        return box().getX();
+    }
+
+    /**
+     * Length, width and thickness of the least squared stock that holds it, in millimetres: slanted ends reach beyond the
+     * arrises, and a section whose faces are not square to each other beyond its width.
+     */
+    public Vector3D box() {
+        return Bounds.of(form.corners().toList()).size();
     }
 
     /** How far a point of the world lies from an end of the blank, along the grain, in millimetres. */

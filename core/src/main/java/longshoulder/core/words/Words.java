@@ -4,7 +4,6 @@ import java.text.MessageFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.ResourceBundle;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -24,7 +23,7 @@ import longshoulder.core.reckoning.Label;
 /**
  * Puts labels and findings into sentences, with lengths shown as the maker chose.
  *
- * <p>Immutable; the texts stand in {@code words.properties}.
+ * <p>Immutable; the texts are those of the {@link Vocabulary}.
  */
 public final class Words {
 
@@ -33,14 +32,14 @@ public final class Words {
 
     private record Sentence(String label, Locale locale) {}
 
-    private final ResourceBundle bundle;
+    private final Vocabulary vocabulary;
     private final Showing showing;
     private final Locale locale;
 
     private Words(Showing showing, Locale locale) {
         // The bundle without a language is the English one.
         this.locale = locale.equals(Locale.ENGLISH) ? Locale.ROOT : locale;
-        this.bundle = ResourceBundle.getBundle("longshoulder.core.words.words", this.locale);
+        this.vocabulary = Vocabulary.of(this.locale);
         this.showing = showing;
     }
 
@@ -129,7 +128,7 @@ public final class Words {
             return name;
         }
         Map<Boolean, List<String>> words = Stream.of(name.split("-", -1))
-                .collect(Collectors.partitioningBy(word -> bundle.containsKey("position." + word)));
+                .collect(Collectors.partitioningBy(word -> vocabulary.has("position." + word)));
         Stream<String> where = words.getOrDefault(true, List.of()).stream().map(word -> text("position." + word));
         Stream<String> what = words.getOrDefault(false, List.of()).stream().map(word -> textOr("part." + word, word));
         return (text("order.positions").equals("before") ? Stream.concat(where, what) : Stream.concat(what, where))
@@ -138,11 +137,11 @@ public final class Words {
 
     private boolean isName(String name) {
         return Stream.of(name.split("-", -1)).anyMatch(
-                word -> bundle.containsKey("position." + word) || bundle.containsKey("part." + word));
+                word -> vocabulary.has("position." + word) || vocabulary.has("part." + word));
     }
 
     private String textOr(String key, String other) {
-        return bundle.containsKey(key) ? bundle.getString(key) : other;
+        return vocabulary.has(key) ? vocabulary.text(key) : other;
     }
 
     /**
@@ -184,9 +183,9 @@ public final class Words {
         return text((choice.name().equals(JointKind.CHOICE) ? "joint." : "option." + choice.name() + ".") + option);
     }
 
-    /** A text without arguments. @throws MissingResourceException if the bundle has none, which is our own mistake */
+    /** A text without arguments. @throws java.util.MissingResourceException if there is none, which is our own mistake */
     public String text(String key) {
-        return bundle.getString(key);
+        return vocabulary.text(key);
     }
 
     private Object argument(Object argument) {

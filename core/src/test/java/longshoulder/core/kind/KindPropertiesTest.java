@@ -11,6 +11,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
+import longshoulder.core.cutlist.CutLine;
+import longshoulder.core.cutlist.CutList;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.Skins;
 import longshoulder.core.joint.Joint;
@@ -50,7 +52,19 @@ class KindPropertiesTest {
                 assertAsListed(plan, piece);
             });
             OverallSizes.assertAsAsked(plan);
+            CutList.of(plan).lines().forEach(line -> line.pieces().forEach(id -> assertInRough(line, plan.piece(id))));
         }
+    }
+
+    /** What is sawn out roughly holds the whole piece, slanted ends and sides too, and wood to plane away. */
+    private static void assertInRough(CutLine line, PlannedPiece piece) {
+        Vector3D size = Bounds.of(piece.form().corners().toList()).size();
+        assertThat(line.rough().length().value().toMillimetres()).as("rough length of %s", piece.id())
+                .isGreaterThan(size.getX() + 25 - 1e-3);
+        assertThat(line.rough().width().value().toMillimetres()).as("rough width of %s", piece.id())
+                .isGreaterThan(size.getY() + 5 - 1e-3);
+        assertThat(line.rough().thickness().value().toMillimetres()).as("rough thickness of %s", piece.id())
+                .isGreaterThan(size.getZ() + 4 - 1e-3);
     }
 
     /** A piece that is square everywhere is as wide and thick as the cut list says, or less where it is worked to a shape, and never longer. */

@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Objects;
+import longshoulder.core.cutlist.CutList;
 import longshoulder.core.Tables;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
@@ -134,6 +135,10 @@ class SplayTest {
         Plan plan = leaning(9, 9, "square");
         assertThat(plan.piece("leg-back-right").length().value().toMillimetres()).isCloseTo(742.965, within(LENGTH));
         assertThat(plan.piece("leg-back-right").blank()).isCloseTo(742.965 + 9.503 + 9.503, within(2 * LENGTH));
+        assertThat(CutList.of(plan).lines()).filteredOn(line -> line.pieces().contains("leg-back-right"))
+                .singleElement()
+                .satisfies(line -> assertThat(line.rough().length().value().toMillimetres())
+                        .isCloseTo(761.971 + 40, within(2 * LENGTH)));
         for (String apron : List.of("apron-front", "apron-right")) {
             for (EndCut end : List.of(plan.piece(apron).start(), plan.piece(apron).finish())) {
                 assertThat(Math.abs(end.faceAngle())).isCloseTo(8.892, within(ANGLE));

@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import longshoulder.core.Tables;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.kind.Kind;
@@ -28,6 +29,7 @@ import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Project;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** The second language says everything that the first one says, with the same figures in it, and in its own number format. */
@@ -56,8 +58,12 @@ class LanguagesTest {
         return found;
     }
 
+    static Stream<String> bundles() {
+        return Stream.concat(Vocabulary.bundles(), Stream.of("longshoulder.core.measure.entry"));
+    }
+
     @ParameterizedTest
-    @ValueSource(strings = {"longshoulder.core.words.words", "longshoulder.core.measure.entry"})
+    @MethodSource("bundles")
     void everyText_isThere_withTheSameArguments(String name) throws Exception {
         ResourceBundle english = bundle(name, Locale.ROOT);
         ResourceBundle other = bundle(name, Locale.GERMAN);

@@ -8,7 +8,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.ResourceBundle;
+import java.util.Locale;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -49,8 +49,8 @@ class WordsTest {
 
     /** Every key that the code names between quotes is in the bundle. */
     @Test
-    void bundle_hasEveryKeyThatTheCodeNames() throws IOException {
-        ResourceBundle bundle = ResourceBundle.getBundle("longshoulder.core.words.words", java.util.Locale.ROOT);
+    void vocabulary_hasEveryKeyThatTheCodeNames() throws IOException {
+        Vocabulary vocabulary = Vocabulary.of(Locale.ROOT);
         Pattern key = Pattern.compile(
                 "(?:Label\\.of|ruled|share|measured)\\(\\s*\"([a-zA-Z]+\\.[a-zA-Z.]+[a-zA-Z])\"|\"((?:rule|amount|reason)\\.[a-zA-Z.]*[a-zA-Z])\"");
         TreeSet<String> missing = new TreeSet<>();
@@ -59,7 +59,7 @@ class WordsTest {
                 Matcher matcher = key.matcher(Files.readString(file));
                 while (matcher.find()) {
                     String named = matcher.group(1) == null ? matcher.group(2) : matcher.group(1);
-                    if (!bundle.containsKey(named)) {
+                    if (!vocabulary.has(named)) {
                         missing.add(named);
                     }
                 }
@@ -69,7 +69,7 @@ class WordsTest {
     }
 
     @Test
-    void bundle_namesEveryKindParameterOptionAndWood() {
+    void vocabulary_namesEveryKindParameterOptionAndWood() {
         for (Kind kind : Kinds.all()) {
             assertThat(words.text("kind." + kind.id())).isNotBlank();
             for (Parameter parameter : kind.parameters()) {

@@ -1,0 +1,61 @@
+package longshoulder.core.kind;
+
+import static longshoulder.core.kind.Draft.mm;
+
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
+
+/**
+ * The case of a cabinet: posts and face frame, without what the top overhangs and without doors that are laid over the front.
+ *
+ * <p>Overall width = case + 2 · overhang; overall depth = case + the overhang behind + the overhang or an overlaid door in
+ * front, whichever stands out farther. Given are the overall sizes, or those of the case.
+ *
+ * @param width over the posts
+ * @param depth over the posts and the face frame
+ * @param overPosts depth over the posts alone
+ * @param ahead how far the top or the doors stand out in front, in millimetres
+ * @param base height of the lower edge of the lower rails, in millimetres
+ * @param top height of the posts, in millimetres
+ */
+record CabinetCase(Amount width, Amount depth, Amount overPosts, double ahead, double base, double top) {
+
+    static CabinetCase of(Brief brief, Amount postLength) {
+        Amount overhang = brief.required("top.overhang");
+        Amount ahead = isOverlaid(brief)
+                ? new Amount.Greatest(Label.of("amount.standsOut"), List.of(overhang, brief.required("door.thickness")),
+                        Label.of("rule.standsOut"))
+                : overhang;
+        Amount width = brief.required("overall.width");
+        Amount depth = brief.required("overall.depth");
+        if (isOverall(brief)) {
+            width = Amount.sum(Label.of("amount.caseWidth")).plus(width).minus(2, overhang).amount();
+            depth = Amount.sum(Label.of("amount.wholeCaseDepth")).plus(depth).minus(overhang).minus(ahead).amount();
+        }
+        Amount overPosts = hasFaceFrame(brief)
+                ? Amount.sum(Label.of("amount.caseDepth")).plus(depth).minus(brief.required("face.thickness")).amount()
+                : depth;
+        return new CabinetCase(width, depth, overPosts, mm(ahead), mm(brief.required("base.height")), mm(postLength));
+    }
+
+    static boolean isOverall(Brief brief) {
+        return !brief.choice("size.given").equals(Optional.of("case"));
+    }
+
+    static boolean hasFaceFrame(Brief brief) {
+        return brief.choice("face.frame").equals(Optional.of("glued-on"));
+    }
+
+    private static boolean isOverlaid(Brief brief) {
+        return brief.choice("door.hang").equals(Optional.of("overlaid"))
+                && !brief.choice("front").equals(Optional.of("open"));
+    }
+
+    /** Where the fronts of the posts stand, in millimetres: behind the face frame, if there is one. */
+    double front() {
+        return mm(depth) - mm(overPosts);
+    }
+}
