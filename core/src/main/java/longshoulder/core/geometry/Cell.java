@@ -301,12 +301,18 @@ public final class Cell {
      */
     boolean sharesBall(Cell other) {
         Vector3D middle = bounds().middleWith(other.bounds());
-        return isBallInside(middle) && other.isBallInside(middle);
+        return isDeep(middle, BALL) && other.isDeep(middle, BALL);
     }
 
-    private boolean isBallInside(Vector3D middle) {
+    /** Whether a point lies inside or on the surface. */
+    boolean holds(Vector3D point) {
+        return isDeep(point, -Tolerance.LENGTH);
+    }
+
+    /** Whether a point lies so deep inside each plane. */
+    private boolean isDeep(Vector3D point, double depth) {
         for (HalfSpace plane : planes) {
-            if (plane.distance(middle) > -BALL) {
+            if (plane.distance(point) > -depth) {
                 return false;
             }
         }

@@ -111,6 +111,11 @@ public record Solid(List<Cell> cells, Bounds bounds) {
         return cells.stream().mapToDouble(cell -> cell.within(from, to)).sum();
     }
 
+    /** Whether a point lies inside or on the surface. */
+    public boolean holds(Vector3D point) {
+        return cells.stream().anyMatch(cell -> cell.holds(point));
+    }
+
     /** The part on the inner side of a half space. */
     public Solid clip(HalfSpace keep) {
         List<Cell> kept = new ArrayList<>(cells.size());

@@ -5,8 +5,7 @@ import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
-import longshoulder.core.frame.Shape;
-import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.View;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
@@ -102,11 +101,11 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
         boolean fromFinish = isFromFinish(mortises);
         List<Mark> marks = new ArrayList<>();
         marks.add(new Mark(Kind.END, zero(), Optional.empty()));
-        marks.add(slanted(Kind.END, "amount.blank", piece.blank(), Optional.empty()));
+        marks.add(measured(Kind.END, "amount.blank", piece.blank(), Optional.empty()));
         for (Joint joint : piece.joints().stream().filter(one -> one.meeting().part().isEnd()).toList()) {
             List<Vector3D> corners = piece.piece().shape().corners(joint.meeting().shoulder());
             for (Vector3D corner : corners.subList(1, 3)) {
-                marks.add(slanted(Kind.SHOULDER, "amount.toShoulder", piece.along(corner, fromFinish),
+                marks.add(measured(Kind.SHOULDER, "amount.toShoulder", piece.along(corner, fromFinish),
                         Optional.of(joint.id())));
             }
         }
@@ -115,15 +114,15 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
                     .filter(corner -> Math.abs(joint.meeting().surface().distance(corner)) < MOUTH)
                     .mapToDouble(corner -> piece.along(corner, fromFinish)).summaryStatistics();
             if (mouth.getCount() > 0) {
-                marks.add(slanted(Kind.MORTISE_START, "amount.mortiseFromEnd", mouth.getMin(),
+                marks.add(measured(Kind.MORTISE_START, "amount.mortiseFromEnd", mouth.getMin(),
                         Optional.of(joint.id())));
-                marks.add(slanted(Kind.MORTISE_END, "amount.mortiseToEnd", mouth.getMax(), Optional.of(joint.id())));
+                marks.add(measured(Kind.MORTISE_END, "amount.mortiseToEnd", mouth.getMax(), Optional.of(joint.id())));
             }
         }
         return marks;
     }
 
-    private static Mark slanted(Kind kind, String label, double millimetres, Optional<String> joint) {
+    private static Mark measured(Kind kind, String label, double millimetres, Optional<String> joint) {
         return new Mark(kind, new Amount.Traced(Label.of(label), Length.fromMillimetres(millimetres), List.of(),
                 Label.of("rule.planes")), joint);
     }
@@ -141,7 +140,7 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
                 Optional.of(joint.id()))));
         for (Joint joint : mortises) {
             marks.addAll(joint.tenons().isEmpty()
-                    ? traced(piece, joint, zeroEnd, tenon)
+                    ? traced(piece, joint, zeroEnd)
                     : mortise(piece, joint, zeroEnd, tenon));
         }
         marks.add(new Mark(Kind.END, piece.length(), Optional.empty()));
@@ -171,24 +170,19 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
         return (same ? sum.plus(fromEnd) : sum.plus(piece.piece().length()).minus(fromEnd)).amount();
     }
 
-    /** Where a recess that is no mortise of a tenon begins and ends, found on its solid. */
-    private static List<Mark> traced(PlannedPiece piece, Joint joint, Meeting.Part zeroEnd, Amount tenon) {
-        Shape shape = piece.piece().shape();
-        HalfSpace end = zeroEnd == Meeting.Part.START ? shape.start() : shape.finish();
-        DoubleSummaryStatistics runs = joint.removes().cells().stream().flatMap(cell -> cell.corners().stream())
-                .mapToDouble(corner -> tenon.value().toMillimetres() - end.distance(corner)).summaryStatistics();
-        if (runs.getCount() == 0) {
-            return List.of();
-        }
-        return List.of(traced(Kind.MORTISE_START, "amount.mortiseFromEnd", runs.getMin(), piece, joint),
-                traced(Kind.MORTISE_END, "amount.mortiseToEnd", runs.getMax(), piece, joint));
+    /** Where a recess that is no mortise of a tenon begins and ends: between the corners that it leaves on the finished piece. */
+    private static List<Mark> traced(PlannedPiece piece, Joint joint, Meeting.Part zeroEnd) {
+        Pose pose = piece.piece().pose();
+        DoubleSummaryStatistics runs = piece.form().corners().map(pose::toWorld).filter(joint.removes()::holds)
+                .mapToDouble(corner -> piece.along(corner, zeroEnd == Meeting.Part.FINISH)).summaryStatistics();
+        return runs.getCount() == 0
+                ? List.of()
+                : List.of(traced(Kind.MORTISE_START, "amount.mortiseFromEnd", runs.getMin(), joint),
+                        traced(Kind.MORTISE_END, "amount.mortiseToEnd", runs.getMax(), joint));
     }
 
-    private static Mark traced(Kind kind, String label, double run, PlannedPiece piece, Joint joint) {
-        Length place = Length.greatest(Length.ZERO,
-                Length.least(piece.length().value(), Length.fromMillimetres(Math.clamp(run, 0, 1e6))));
-        return new Mark(kind, new Amount.Traced(Label.of(label), place, List.of(), Label.of("rule.planes")),
-                Optional.of(joint.id()));
+    private static Mark traced(Kind kind, String label, double run, Joint joint) {
+        return measured(kind, label, Math.max(0, run), Optional.of(joint.id()));
     }
 
     private static List<Face> faces(PlannedPiece piece, List<Joint> mortises, boolean fromFinish) {

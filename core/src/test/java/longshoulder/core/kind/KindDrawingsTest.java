@@ -159,4 +159,21 @@ class KindDrawingsTest {
             assertThat(positions.getLast().toMillimetres()).as(piece.id()).isCloseTo(longest, within(1e-6));
         }
     }
+
+    /** A line of the rod is scratched where the finished piece has a corner: shoulders, mortises, grooves and notches. */
+    @ParameterizedTest
+    @MethodSource("designs")
+    void rods_haveTheirMarksAtCorners(Plan plan) {
+        for (PlannedPiece piece : plan.pieces()) {
+            Rod rod = Rod.of(plan, piece.id());
+            boolean turned = rod.faces().getFirst().view().right().dot(piece.piece().pose().along()) < 0;
+            double end = turned ? piece.tip() + piece.blank() : piece.tip();
+            for (Rod.Mark mark : rod.marks()) {
+                double place = end + (turned ? -1 : 1) * mark.position().value().toMillimetres();
+                assertThat(piece.form().corners().mapToDouble(corner -> Math.abs(corner.getX() - place)).min())
+                        .as("%s of %s at %s", mark.kind(), piece.id(), mark.position().value())
+                        .hasValueCloseTo(0.0, within(1e-3));
+            }
+        }
+    }
 }
