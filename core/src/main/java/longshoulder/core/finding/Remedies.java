@@ -179,7 +179,7 @@ final class Remedies {
                     .flatMap(term -> grown(term.amount(), by).stream()).findFirst();
             case Amount.Cut cut -> grown(cut.planned(), by);
             case Amount.Ruled _ -> Optional.empty();
-            case Amount.Share _ -> Optional.empty();
+            case Amount.Share share -> grown(share.of(), by.times(share.denominator()).times(1, share.numerator()));
             case Amount.Least _ -> Optional.empty();
             case Amount.Greatest _ -> Optional.empty();
             case Amount.Nearest _ -> Optional.empty();

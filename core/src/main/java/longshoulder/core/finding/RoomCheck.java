@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Clearance;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.joint.Meeting;
 import longshoulder.core.joint.Tenon;
@@ -12,7 +13,7 @@ import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.reckoning.Level;
 
-/** Sizes that contradict each other: a piece with nothing left of it, or a rail that does not fit on its post. */
+/** Sizes that contradict each other: a piece or an opening with nothing left of it, or a rail that does not fit on its post. */
 final class RoomCheck implements Check {
 
     private static final Length LEAST_LEFT = Length.ofMillimetres(100);
@@ -25,6 +26,8 @@ final class RoomCheck implements Check {
                 findings.add(nothingLeft(subject, piece));
             }
         }
+        subject.planned().clearances().stream().filter(one -> !one.amount().value().isPositive())
+                .forEach(one -> findings.add(noRoom(subject, one)));
         subject.atEnds().forEach(joint -> railBeside(subject, joint.meeting(), findings));
         subject.tenons().forEach(tenon -> tenonless(subject, tenon, findings));
         subject.mortised().filter(RoomCheck::isOffRail).forEach(tenon -> findings.add(offRail(subject, tenon)));
@@ -57,6 +60,13 @@ final class RoomCheck implements Check {
         return new Finding("nothing-left", Level.STOP, List.of(piece.id()),
                 Label.of("finding.nothingLeft", piece.id(), piece.length().value()),
                 new Remedies(subject.project()).change(piece.length(), missing).list());
+    }
+
+    private static Finding noRoom(Subject subject, Clearance clearance) {
+        Amount amount = clearance.amount();
+        return new Finding("no-room", Level.STOP, List.of(clearance.beside()),
+                Label.of("finding.noRoom", amount.label(), clearance.beside(), amount.value()),
+                new Remedies(subject.project()).change(amount, LEAST_LEFT.minus(amount.value())).list());
     }
 
     /** A rail wider than the post is long, or standing out past its inner face. */

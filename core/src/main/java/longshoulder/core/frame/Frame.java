@@ -24,15 +24,17 @@ import longshoulder.core.reckoning.Label;
  *        come before these
  * @param shapings what is cut away from pieces after their joints, such as tapers, by the id of the piece
  * @param assemblies what is glued up by itself, in the order of the glue-ups
+ * @param clearances what the pieces must leave clear between them
  */
 public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spans, List<Dimension> dimensions,
-        Map<String, Value> usual, List<Assembly> assemblies,
-        Map<String, Solid> shapings) {
+        Map<String, Value> usual, List<Assembly> assemblies, Map<String, Solid> shapings,
+        List<Clearance> clearances) {
 
     public Frame {
         usual = Map.copyOf(usual);
         assemblies = List.copyOf(assemblies);
         shapings = Map.copyOf(shapings);
+        clearances = List.copyOf(clearances);
         pieces = List.copyOf(pieces);
         seats = List.copyOf(seats);
         spans = spans.stream().map(List::copyOf).toList();
@@ -46,7 +48,7 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
 
     /** A frame whose joints are left to the schools. */
     public Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spans, List<Dimension> dimensions) {
-        this(pieces, seats, spans, dimensions, Map.of(), List.of(), Map.of());
+        this(pieces, seats, spans, dimensions, Map.of(), List.of(), Map.of(), List.of());
     }
 
     /** The piece with an id. @throws IllegalArgumentException if there is none */
@@ -75,7 +77,7 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
     Frame plus(Piece piece) {
         List<Piece> more = new ArrayList<>(pieces);
         more.add(piece);
-        return new Frame(more, seats, spans, dimensions, usual, assemblies, shapings);
+        return new Frame(more, seats, spans, dimensions, usual, assemblies, shapings, clearances);
     }
 
     /** Without a piece and what was said of it. */
@@ -83,25 +85,26 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
         return new Frame(pieces.stream().filter(piece -> !piece.id().equals(id)).toList(), seatsWithout(id),
                 spans.stream().map(span -> span.stream().filter(rail -> !rail.equals(id)).toList())
                         .filter(span -> !span.isEmpty()).toList(),
-                dimensions, usual, assemblies.stream().map(assembly -> assembly.without(id)).toList(), shapings);
+                dimensions, usual, assemblies.stream().map(assembly -> assembly.without(id)).toList(), shapings,
+                clearances);
     }
 
     /** With another piece of the same id; how it sits is measured anew. */
     public Frame replacing(Piece other) {
         return new Frame(pieces.stream().map(piece -> piece.id().equals(other.id()) ? other : piece).toList(),
-                seatsWithout(other.id()), spans, dimensions, usual, assemblies, shapings);
+                seatsWithout(other.id()), spans, dimensions, usual, assemblies, shapings, clearances);
     }
 
     /** With what is glued up by itself. */
     public Frame assembled(List<Assembly> glueUps) {
-        return new Frame(pieces, seats, spans, dimensions, usual, glueUps, shapings);
+        return new Frame(pieces, seats, spans, dimensions, usual, glueUps, shapings, clearances);
     }
 
     /** With more cut away from a piece after its joints. */
     public Frame shapedAway(String piece, Solid more) {
         Map<String, Solid> shaped = new HashMap<>(shapings);
         shaped.merge(piece, more, (before, now) -> before.plus(now.minus(before)));
-        return new Frame(pieces, seats, spans, dimensions, usual, assemblies, shaped);
+        return new Frame(pieces, seats, spans, dimensions, usual, assemblies, shaped, clearances);
     }
 
     private List<Seat> seatsWithout(String id) {
@@ -110,6 +113,7 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
 
     /** With other pieces in the places of these; each keeps its id. */
     public Frame with(UnaryOperator<Piece> change) {
-        return new Frame(pieces.stream().map(change).toList(), seats, spans, dimensions, usual, assemblies, shapings);
+        return new Frame(pieces.stream().map(change).toList(), seats, spans, dimensions, usual, assemblies, shapings,
+                clearances);
     }
 }

@@ -15,7 +15,8 @@ import longshoulder.core.measure.Length;
 /**
  * The school that moves one rail where the tenons of two compete for a post: the rail whose name comes later goes away from the
  * nearer end of the post, until its mortise clears the other's. Rails on leaning posts stay where they are, for moved they would
- * have other lengths; so do rails in which a panel stands, for moved they would be grooved elsewhere: the other one goes, or neither.
+ * have other lengths; so do rails in which a panel stands or that carry other pieces, for moved they would be grooved elsewhere and
+ * leave these: the other one goes, or neither.
  */
 public final class Staggering {
 
@@ -29,12 +30,13 @@ public final class Staggering {
     }
 
     private static Frame moved(Maker maker, Frame frame) {
-        List<Tenon> tenons = Joinery.alone(maker, frame, crossing(Meetings.atEnds(frame))).stream()
+        List<Meeting> meetings = Meetings.atEnds(frame);
+        List<Tenon> tenons = Joinery.alone(maker, frame, crossing(meetings)).stream()
                 .filter(joint -> joint.givesWay() == GivesWay.BY_SCHOOL).flatMap(joint -> joint.tenons().stream())
                 .toList();
         Map<String, List<Tenon>> byPost = tenons.stream()
                 .collect(Collectors.groupingBy(tenon -> tenon.meeting().post().id()));
-        Predicate<Tenon> held = held(frame, tenons);
+        Predicate<Tenon> held = held(frame, meetings, tenons);
         Map<String, Length> ways = new TreeMap<>();
         for (Tenon tenon : tenons) {
             for (Tenon other : byPost.getOrDefault(tenon.meeting().post().id(), List.of())) {
@@ -55,13 +57,14 @@ public final class Staggering {
         return staggered;
     }
 
-    /** Whether a panel stands in the rail of a tenon. */
-    private static Predicate<Tenon> held(Frame frame, List<Tenon> tenons) {
+    /** Whether a panel stands in the rail of a tenon, or the end of another piece on it. */
+    private static Predicate<Tenon> held(Frame frame, List<Meeting> meetings, List<Tenon> tenons) {
         List<Solid> panels = frame.pieces().stream().filter(piece -> piece.role().isPanel() && piece.isReal())
                 .map(Piece::body).toList();
-        Set<String> held = tenons.stream().map(tenon -> tenon.meeting().rail())
+        Set<String> held = meetings.stream().map(meeting -> meeting.post().id()).collect(Collectors.toSet());
+        tenons.stream().map(tenon -> tenon.meeting().rail())
                 .filter(rail -> panels.stream().anyMatch(panel -> panel.overlaps(rail.body()))).map(Piece::id)
-                .collect(Collectors.toSet());
+                .forEach(held::add);
         return tenon -> held.contains(tenon.meeting().rail().id());
     }
 

@@ -89,8 +89,9 @@ final class Cabinet {
             level("rail-drawer-" + i, "front", "B" + (i + 4), Draft.DOWN, drawerLow(i) - mm(rail));
         }
         top();
-        Amount rest = Amount.sum(Label.of("amount.clearHeight")).plus(clearHeight)
+        Amount rest = Amount.sum(Label.of("amount.drawersLeave")).plus(clearHeight)
                 .minus(drawers, brief.required("drawer.height")).minus(drawers, rail).amount();
+        draft.clear("rail-lower-front", rest);
         new CabinetFront(draft, brief, filling, rest, size).lay(drawers);
         new CabinetInside(draft, brief, size).lay(drawers, mm(rest));
         figures();

@@ -10,6 +10,7 @@ import longshoulder.core.brief.Address;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
 import longshoulder.core.frame.Assembly;
+import longshoulder.core.frame.Clearance;
 import longshoulder.core.frame.Dimension;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Frame;
@@ -43,6 +44,7 @@ final class Draft {
     private final Map<String, Value> usual = new TreeMap<>();
     private final List<Assembly> assemblies = new ArrayList<>();
     private final Map<String, Solid> shapings = new HashMap<>();
+    private final List<Clearance> clearances = new ArrayList<>();
 
     /** The finished size of a piece: shoulder to shoulder where it has joints at its ends. */
     record Size(Amount length, Amount width, Amount thickness) {}
@@ -100,6 +102,11 @@ final class Draft {
         figures.add(new Dimension(view, from, to, side, rank, amount));
     }
 
+    /** What must stay clear beside a piece. */
+    void clear(String beside, Amount amount) {
+        clearances.add(new Clearance(beside, amount));
+    }
+
     /** How a rail sits on a post, in the maker's figures. */
     void seat(String rail, String post, Amount setback, Amount drop) {
         seats.add(new Seat(rail, post, setback, drop));
@@ -152,6 +159,6 @@ final class Draft {
     }
 
     Frame frame() {
-        return new Frame(pieces, seats, spans, figures, usual, assemblies, shapings);
+        return new Frame(pieces, seats, spans, figures, usual, assemblies, shapings, clearances);
     }
 }

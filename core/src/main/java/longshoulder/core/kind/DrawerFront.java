@@ -24,7 +24,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * A drawer in the front of a table, in the place of its apron: a flat rail lapped-dovetailed into the tops of the legs, another
- * stub-tenoned below it, and two runners from that one to the back apron.
+ * stub-tenoned below it, and two runners from that one to the back apron or its inner layer.
  *
  * <p>Opening = apron's width − both rails' thickness.
  */
@@ -71,11 +71,15 @@ final class DrawerFront {
         return Address.of(rail + "/leg-front-" + end, JointKind.CHOICE);
     }
 
-    /** The rails and the runners. */
-    List<Piece> pieces(Piece backApron) {
+    /**
+     * The rails and the runners.
+     *
+     * @param back the back apron, or its inner layer
+     */
+    List<Piece> pieces(Piece back) {
         Piece upper = rail(UPPER, "B1", Draft.DOWN, under);
         Piece lower = rail(LOWER, "B3", Draft.UP, under - mm(brief.required("apron.width")));
-        return List.of(upper, lower, runner("left", lower, backApron), runner("right", lower, backApron));
+        return List.of(upper, lower, runner("left", lower, back), runner("right", lower, back));
     }
 
     private Piece rail(String id, String mark, Vector3D.Unit faceSide, double height) {
@@ -97,10 +101,10 @@ final class DrawerFront {
     }
 
     /** On its edge beside the inner faces of the legs, its upper edge level with the lower rail's face side. */
-    private Piece runner(String end, Piece lower, Piece backApron) {
+    private Piece runner(String end, Piece lower, Piece back) {
         Amount size = brief.required("apron.thickness");
         double from = front + mm(lower.width());
-        HalfSpace behind = backApron.shape().back();
+        HalfSpace behind = back.shape().back();
         double to = behind.offset() / behind.normal().getY();
         Amount length = new Amount.Traced(Label.of("amount.runner"), Length.fromMillimetres(to - from),
                 List.of(brief.required("overall.depth"), lower.width()), Label.of("rule.planes"));

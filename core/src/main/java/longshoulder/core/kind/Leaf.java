@@ -140,6 +140,11 @@ final class Leaf {
         return parts == 1 ? all : new Amount.Share(Label.of(label), all, 1, parts, Label.of("rule.sharedAlike"));
     }
 
+    private Amount cleared(String beside, Amount clear) {
+        draft.clear(beside, clear);
+        return clear;
+    }
+
     private List<String> lay() {
         stile("stile-left", "1", UPRIGHT_LEFT, Draft.RIGHT, 0);
         stile("stile-right", "2", UPRIGHT_RIGHT, Draft.LEFT, mm(wanted.width()) - mm(wanted.stile()));
@@ -187,16 +192,18 @@ final class Leaf {
     /** What the rails leave, from the bottom upwards. */
     private List<Opening> rows() {
         int count = wanted.rails().count();
-        Amount clear = Amount.sum(Label.of("amount.clearHeight")).plus(wanted.height()).minus(wanted.top())
+        Amount clear = Amount.sum(Label.of("amount.leftHeight")).plus(wanted.height()).minus(wanted.top())
                 .minus(wanted.bottom()).minus(count, wanted.rails().width()).amount();
         Optional<Amount> first = wanted.lock().filter(given -> count > 0).map(lock -> Amount
                 .sum(Label.of("amount.openingHeight")).plus(lock).minus(wanted.bottom())
                 .minus(new Amount.Share(Label.of("amount.halfRail"), wanted.rails().width(), 1, 2,
                         Label.of("rule.lockRail")))
                 .amount());
-        Amount others = first.map(low -> shared("amount.openingHeight",
-                Amount.sum(Label.of("amount.clearHeight")).plus(clear).minus(low).amount(), count))
+        Amount others = first.map(low -> shared("amount.openingHeight", cleared(wanted.prefix() + "rail-top",
+                Amount.sum(Label.of("amount.leftHeight")).plus(clear).minus(low).amount()), count))
                 .orElseGet(() -> shared("amount.openingHeight", clear, count + 1));
+        cleared(wanted.prefix() + "rail-top", clear);
+        first.ifPresent(low -> cleared(wanted.prefix() + "rail-bottom", low));
         List<Opening> rows = new ArrayList<>();
         String below = wanted.prefix() + "rail-bottom";
         double z = mm(wanted.bottom());
@@ -224,8 +231,8 @@ final class Leaf {
     /** An opening divided by uprights: muntins, or bars. */
     private List<Opening> columns(Opening opening, Dividers dividers, boolean thin) {
         int count = dividers.count();
-        Amount width = shared("amount.openingWidth", Amount.sum(Label.of("amount.clearWidth")).plus(opening.width())
-                .minus(count, dividers.width()).amount(), count + 1);
+        Amount width = shared("amount.openingWidth", cleared(opening.right(), Amount.sum(Label.of("amount.leftWidth"))
+                .plus(opening.width()).minus(count, dividers.width()).amount()), count + 1);
         List<Opening> columns = new ArrayList<>();
         String left = opening.left();
         double x = opening.x();
@@ -256,8 +263,10 @@ final class Leaf {
     private List<Opening> strips(Opening opening) {
         Dividers across = wanted.across();
         int count = across.count();
-        Amount height = shared("amount.openingHeight", Amount.sum(Label.of("amount.clearHeight"))
-                .plus(opening.height()).minus(count, across.width()).amount(), count + 1);
+        Amount height = shared("amount.openingHeight",
+                cleared(opening.above(), Amount.sum(Label.of("amount.leftHeight"))
+                        .plus(opening.height()).minus(count, across.width()).amount()),
+                count + 1);
         List<Opening> strips = new ArrayList<>();
         String below = opening.below();
         double z = opening.z();

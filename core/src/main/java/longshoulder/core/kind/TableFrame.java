@@ -13,6 +13,7 @@ import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
 import longshoulder.core.frame.Assembly;
+import longshoulder.core.frame.Clearance;
 import longshoulder.core.frame.Dimension;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Frame;
@@ -124,9 +125,10 @@ final class TableFrame {
         }
         pieces.addAll(List.of(backApron, apron("apron-left", "C1", LEFT), apron("apron-right", "C2", RIGHT)));
         if (drawer) {
-            pieces.addAll(new DrawerFront(brief, legs, under, y0 + mm(setback)).pieces(backApron));
+            pieces.addAll(
+                    new DrawerFront(brief, legs, under, y0 + mm(setback)).pieces(inner(backApron).orElse(backApron)));
         }
-        pieces.addAll(innerLayers(pieces));
+        List.copyOf(pieces).forEach(piece -> inner(piece).ifPresent(pieces::add));
         bottom().ifPresent(pieces::add);
         pieces.add(topBoard());
         pieces.addAll(new Stretchers(brief, legs).pieces());
@@ -139,9 +141,15 @@ final class TableFrame {
         }
         spans.addAll(Stretchers.spans(brief));
         Frame plain = new Frame(pieces, isSplayed() || bow.isPresent() ? List.of() : seats(), spans, dimensions(),
-                usual(), List.of(), shapings());
+                usual(), List.of(), shapings(), clearances());
         Frame frame = bow.map(bowed -> bowed.shaped(plain, topBoard().id())).orElse(plain);
         return frame.assembled(assemblies(frame));
+    }
+
+    private List<Clearance> clearances() {
+        return DrawerFront.isAsked(brief)
+                ? List.of(new Clearance(DrawerFront.LOWER, DrawerFront.opening(brief)))
+                : List.of();
     }
 
     private Map<String, Value> usual() {
@@ -178,14 +186,13 @@ final class TableFrame {
         return away;
     }
 
-    /** Glued to the inside of the aprons, exactly as long as from shoulder to shoulder: the outer layers carry the tenons. */
-    private List<Piece> innerLayers(List<Piece> pieces) {
-        if (!brief.choice("apron.layers").equals(Optional.of("two"))) {
-            return List.of();
-        }
-        Amount inner = brief.required("inner-layer.thickness");
-        return pieces.stream().filter(piece -> piece.role() == Role.APRON)
-                .map(apron -> apron.layeredBehind("inner-" + apron.id(), Role.LAYER, inner)).toList();
+    /** Glued to the inside of an apron, exactly as long as from shoulder to shoulder: the outer layer carries the tenons. */
+    private Optional<Piece> inner(Piece apron) {
+        boolean layered = apron.role() == Role.APRON && brief.choice("apron.layers").equals(Optional.of("two"));
+        return layered
+                ? Optional.of(apron.layeredBehind("inner-" + apron.id(), Role.LAYER,
+                        brief.required("inner-layer.thickness")))
+                : Optional.empty();
     }
 
     private boolean isStool() {

@@ -87,6 +87,11 @@ class FrameChecksTest {
             "tongue-thick | STOP | table | apron.layers=two; inner-apron-front/apron-front:edge.form=tongued; inner-apron-front/apron-front:tongue.thickness=200 | apron.layers=two; inner-apron-front/apron-front:edge.form=tongued",
             "cut-deep | STOP | table | apron.layers=two; inner-apron-front/apron-front:edge.form=tongued; inner-apron-front/apron-front:groove.depth=100 | apron.layers=two; inner-apron-front/apron-front:edge.form=tongued",
             "panel-tight | RISK | cabinet | panel.room=4 | panel.room=13",
+            "no-room | STOP | door | filling=none; middle.rails=four; bars.across=four | filling=none; middle.rails=one; bars.across=four",
+            "no-room | STOP | door | filling=none; muntins=four; muntin.width=100 | filling=none; muntins=two; muntin.width=100",
+            "no-room | STOP | door | middle.rails=one; lock-rail=at-height; lock-rail.height=60 | middle.rails=one; lock-rail=at-height",
+            "no-room | STOP | table | drawer=front; apron.width=40 | drawer=front",
+            "no-room | STOP | cabinet | drawers=four; drawer.height=130 | drawers=four; drawer.height=100",
             "waits | NOTE | door | muntins=one; muntin-1-1/rail-top:joint=through-tenon; muntins=none | muntins=one; muntin-1-1/rail-top:joint=through-tenon",
             "waits | NOTE | table | apron-front/leg-front-left:joint=haunched-tenon; apron-front/leg-front-left:haunch.width=20; apron-front/leg-front-left:joint=bridle | apron-front/leg-front-left:joint=haunched-tenon; apron-front/leg-front-left:haunch.width=20"})
     void fires_andSparesTheTwin(String code, Level level, String kind, String bad, String twin) {

@@ -19,6 +19,7 @@ import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.MouldedTenon;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.Planner;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -219,21 +220,64 @@ class KindChoicesTest {
     /** Overlaid by 12 on an opening of 710: 734 wide and 730 + 24 high; a pair shares that less the gap between. */
     @Test
     void cabinet_overlaidDoors() {
-        Plan plan = plan("cabinet", "front", "one-door", "door.hang", "overlaid");
+        Plan plan = plan("cabinet", "size.given", "case", "front", "one-door", "door.hang", "overlaid");
         assertThat(bounds(plan, "door.stile-left").least().getX()).isCloseTo(45 - 12, within(1e-9));
         assertThat(bounds(plan, "door.stile-right").greatest().getX()).isCloseTo(755 + 12, within(1e-9));
         // 878 − 90 − 2 · 60 + 2 · 12
         assertThat(length(plan, "door.stile-left")).isEqualTo(mm("692"));
-        Plan pair = plan("cabinet", "front", "two-doors", "door.hang", "overlaid");
+        Plan pair = plan("cabinet", "size.given", "case", "front", "two-doors", "door.hang", "overlaid");
         assertThat(bounds(pair, "door-right.stile-left").least().getX()
                 - bounds(pair, "door-left.stile-right").greatest().getX()).isCloseTo(2, within(1e-9));
         assertThat(plan.isStopped() || pair.isStopped()).isFalse();
     }
 
-    /** The face frame is a part of the overall depth: the sides' rails are 400 − 20 − 90 = 290 between their shoulders. */
+    /** Overall 800 × 400: 15 of overhang at each side and behind, in front 20 of door rather than 15: the case is 770 × 365. */
+    @Test
+    void cabinet_overallSizes_areThoseOverAll() {
+        Plan plan = plan("cabinet", "front", "one-door", "door.hang", "overlaid");
+        assertThat(shoulder(plan, "rail-lower-front")).isEqualTo(mm("680"));
+        assertThat(shoulder(plan, "rail-lower-left")).isEqualTo(mm("275"));
+        Plan inset = plan("cabinet", "front", "one-door");
+        assertThat(shoulder(inset, "rail-lower-left")).isEqualTo(mm("280"));
+        assertThat(length(inset, "top")).isEqualTo(mm("800"));
+    }
+
+    /** Four drawers of 120 with rails of 60 ask for 720 of 668: the remedy gives what is left under them 100. */
+    @Test
+    void cabinet_drawersThatTakeAllTheRoom_areTold() {
+        Plan plan = plan("cabinet", "drawers", "four");
+        assertThat(plan.findings()).filteredOn(finding -> finding.code().equals("no-room")).singleElement()
+                .satisfies(finding -> assertThat(finding.remedies()).singleElement().satisfies(remedy -> {
+                    Plan remedied = Planner.plan(remedy.edit().applyTo(plan.project()));
+                    assertThat(remedied.project().brief().measure("overall.height").orElseThrow().value())
+                            .isEqualTo(mm("1052"));
+                    assertThat(remedied.isStopped()).isFalse();
+                }));
+    }
+
+    /** A drawer and aprons of two layers: the runners end at the inner layer of the back apron. */
+    @ParameterizedTest
+    @ValueSource(strings = {"table", "stool"})
+    void drawer_withLayeredAprons_isSound(String kind) {
+        Plan one = plan(kind, "drawer", "front");
+        Plan two = plan(kind, "drawer", "front", "apron.layers", "two");
+        assertThat(two.isStopped()).isFalse();
+        assertThat(length(one, "runner-left").minus(length(two, "runner-left")))
+                .isEqualTo(two.project().brief().required("inner-layer.thickness").value());
+    }
+
+    /** A rail that carries a divider stays where it is: moved, it would leave the divider behind. */
+    @Test
+    void cabinet_staggered_railsWithDividersStay() {
+        Plan plan = plan("cabinet", "dividers", "two", "tenon.meeting", "staggered");
+        assertThat(plan.isStopped()).isFalse();
+    }
+
+    /** The face frame is a part of the depth of the case: the sides' rails are 400 − 20 − 90 = 290 between their shoulders. */
     @Test
     void cabinet_faceFrame_dividers_andDoorsInEachOpening() {
-        Plan plan = plan("cabinet", "face.frame", "glued-on", "dividers", "one", "front", "one-door", "drawers", "one");
+        Plan plan = plan("cabinet", "size.given", "case", "face.frame", "glued-on", "dividers", "one", "front",
+                "one-door", "drawers", "one");
         assertThat(plan.isStopped()).isFalse();
         assertThat(shoulder(plan, "rail-upper-left")).isEqualTo(mm("290"));
         assertThat(shoulder(plan, "face.rail-top")).isEqualTo(mm("700"));
@@ -248,7 +292,7 @@ class KindChoicesTest {
     /** Opening 710 × 120, gap 2: front 706 × 116. The back stands between the sides, 706 − 24 = 682. */
     @Test
     void cabinet_drawersFitTheirOpenings() {
-        Plan plan = plan("cabinet", "drawers", "two", "drawer.boxes", "fitted");
+        Plan plan = plan("cabinet", "size.given", "case", "drawers", "two", "drawer.boxes", "fitted");
         assertThat(plan.isStopped()).isFalse();
         assertThat(length(plan, "drawer-1.front")).isEqualTo(mm("706"));
         assertThat(plan.piece("drawer-2.front").piece().width().value()).isEqualTo(mm("116"));
@@ -263,7 +307,7 @@ class KindChoicesTest {
     /** Three shelves share out 668 between the rails; each lies on its bearers. */
     @Test
     void cabinet_shelves_lieOnBearers() {
-        Plan plan = plan("cabinet", "shelves", "three", "front", "two-doors");
+        Plan plan = plan("cabinet", "size.given", "case", "shelves", "three", "front", "two-doors");
         assertThat(plan.isStopped()).isFalse();
         assertThat(bounds(plan, "shelf-2").least().getZ()).isCloseTo(150 + 668 / 2.0, within(1e-6));
         assertThat(bounds(plan, "bearer-shelf-2-right").greatest().getZ())

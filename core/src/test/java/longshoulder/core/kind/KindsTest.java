@@ -151,17 +151,19 @@ class KindsTest {
     }
 
     /**
-     * Pot 300 and 3 at each side: 306 between the legs at the seat, 320 high. Leaning 8°, the rail's lower edge, 48 below, is longer
-     * by 2 · 48 · tan 8° = 13.492; legs (320 + 90) ÷ cos 8° = 414.029.
+     * Pot 300 and 3 at each side: 306 between the tops of the legs, which lean 8° and rise 90 above the seat: 306 + 2 · 90 · tan 8° =
+     * 331.297 there. The rail's lower edge, 48 below, is longer by 2 · 48 · tan 8° = 13.492; legs (320 + 90) ÷ cos 8° = 414.029.
      */
     @Test
     void stand_isSizedFromThePot() {
         Plan plan = plan("stand");
         assertThat(java.util.Arrays.stream(plan.piece("rail-long").piece().shape().arrises()).min().orElseThrow())
-                .isCloseTo(306, within(1e-6));
-        assertThat(shoulder(plan, "rail-long").toMillimetres()).isCloseTo(306 + 13.492, within(1e-3));
+                .isCloseTo(331.297, within(1e-3));
+        assertThat(shoulder(plan, "rail-long").toMillimetres()).isCloseTo(331.297 + 13.492, within(1e-3));
         assertThat(length(plan, "leg-left").toMillimetres()).isCloseTo(414.029, within(1e-3));
         assertThat(Math.abs(plan.piece("rail-long").start().faceAngle())).isCloseTo(8, within(1e-9));
+        Plan atSeat = plan("stand", "pot.between", "seat");
+        assertThat(shoulder(atSeat, "rail-long").toMillimetres()).isCloseTo(306 + 13.492, within(1e-3));
         Plan plumb = plan("stand", "stand.lean", "0°");
         assertThat(shoulder(plumb, "rail-cross")).isEqualTo(mm("306"));
     }
@@ -208,7 +210,7 @@ class KindsTest {
     /** Rails 800 − 2 · 45 = 710; two doors in 710 with three gaps of 2: 352 each; door height 878 − 90 − 120 − 4 = 664. */
     @Test
     void cabinet_doorsFillTheOpening() {
-        Plan plan = plan("cabinet", "front", "two-doors");
+        Plan plan = plan("cabinet", "size.given", "case", "front", "two-doors");
         assertThat(shoulder(plan, "rail-lower-front")).isEqualTo(mm("710"));
         assertThat(shoulder(plan, "door-left.rail-top")).isEqualTo(mm("252"));
         assertThat(length(plan, "door-right.stile-left")).isEqualTo(mm("664"));
