@@ -3,6 +3,7 @@ package longshoulder.core.cutlist;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.frame.Role;
+import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 
 /**
@@ -27,8 +28,12 @@ public record CutLine(int number, List<String> pieces, List<String> marks, Role 
     /** Length along the grain, width and thickness. */
     public record Size(Amount length, Amount width, Amount thickness) {
         boolean equalTo(Size other) {
-            return length.value().equals(other.length.value()) && width.value().equals(other.width.value())
-                    && thickness.value().equals(other.thickness.value());
+            return isAlike(length, other.length) && isAlike(width, other.width) && isAlike(thickness, other.thickness);
+        }
+
+        /** Where planes lean, lengths are worked out in doubles: of pieces that are the same they differ by noise. */
+        private static boolean isAlike(Amount one, Amount other) {
+            return one.value().minus(other.value()).abs().isLessThan(Length.ofMicrometres(1));
         }
     }
 }

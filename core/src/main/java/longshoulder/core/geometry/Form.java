@@ -96,6 +96,14 @@ public final class Form {
         return skin.points().stream().map(carry::local);
     }
 
+    /**
+     * Length, width and thickness of the least squared stock that holds it, in millimetres: slanted ends reach beyond the
+     * arrises, and a section whose faces are not square to each other beyond its width.
+     */
+    public Vector3D box() {
+        return Bounds.of(corners().toList()).size();
+    }
+
     /** The lines of its skin in the world: all of it that most drawings ask for. */
     public Boundary.Lines lines() {
         Boundary.Lines known = lines;

@@ -3,6 +3,7 @@ package longshoulder.core.kind;
 import static longshoulder.core.kind.Draft.at;
 import static longshoulder.core.kind.Draft.mm;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.brief.Brief;
@@ -40,7 +41,7 @@ final class Door {
             .length("filling.thickness", 8, 5, 2, 40)
             .length("groove.depth", 10, 6, 2, 40).length("panel.room", 6, 4, 0, 30).tenons().list();
 
-    static final Kind KIND = new SetOut("door", PARAMETERS, brief -> new Door(brief).frame());
+    static final Kind KIND = new SetOut("door", PARAMETERS, brief -> new Door(brief).frame(), Door::waiting);
 
     private final Draft draft = new Draft();
     private final Brief brief;
@@ -84,6 +85,22 @@ final class Door {
         usual(moulding);
         figures(width, height);
         return draft.frame();
+    }
+
+    /** Without a middle rail there is no lock rail, and bars take the place of muntins. */
+    private static List<String> waiting(Brief brief) {
+        if (count(brief, "middle.rails") > 0) {
+            return List.of();
+        }
+        boolean bars = count(brief, "bars.across") + count(brief, "bars.upright") > 0;
+        List<String> waiting = new ArrayList<>();
+        if (bars && count(brief, "muntins") > 0) {
+            waiting.add("muntins");
+        }
+        if (brief.choice("lock-rail").equals(Optional.of("at-height"))) {
+            waiting.add("lock-rail");
+        }
+        return waiting;
     }
 
     /** What fills the openings under the upper ones: panels where glass above them is not to be kicked in. */

@@ -27,6 +27,11 @@ public interface Kind {
      */
     Frame frame(Brief brief);
 
+    /** Choices without effect, because others rule them out: they wait until these change. */
+    default List<String> waiting(Brief brief) {
+        return List.of();
+    }
+
     /** What a new design of this kind begins with beyond its parameters. */
     default List<Alteration> beginning(boolean inches) {
         return List.of();

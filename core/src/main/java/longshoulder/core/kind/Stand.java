@@ -75,7 +75,7 @@ final class Stand {
         frame("long", "1", Draft.RIGHT, Draft.FRONT, "left", "right");
         frame("cross", "2", Draft.BACK, Draft.RIGHT, "front", "back");
         double r = mm(between) / 2;
-        potFigures(r);
+        potFigures();
         draft.figure(View.FRONT, at(-r, 0, 0), at(-r, 0, mm(seat)), Side.LEFT, 0, seat);
         draft.figure(View.FRONT, at(-r, 0, 0), at(-r, 0, mm(height)), Side.LEFT, 1, height);
         draft.figure(View.FRONT, at(r, 0, mm(seat)), at(r, 0, mm(height)), Side.RIGHT, 0,
@@ -89,15 +89,11 @@ final class Stand {
     }
 
     /** The pot, and the legs where they leave it its room. */
-    private void potFigures(double halfAtSeat) {
+    private void potFigures() {
         double pot = mm(brief.required("pot.diameter")) / 2;
         double level = mm(isClearAtTops() ? height : seat);
-        draft.figure(View.FRONT, at(-halfAtSeat, 0, mm(seat)), at(halfAtSeat, 0, mm(seat)),
-                isClearAtTops() ? Side.INSIDE : Side.ABOVE, 0, between);
         draft.figure(View.FRONT, at(-pot, 0, level), at(pot, 0, level), Side.ABOVE, 1, brief.required("pot.diameter"));
-        if (isClearAtTops()) {
-            draft.figure(View.FRONT, at(-mm(clear) / 2, 0, level), at(mm(clear) / 2, 0, level), Side.ABOVE, 0, clear);
-        }
+        draft.figure(View.FRONT, at(-mm(clear) / 2, 0, level), at(mm(clear) / 2, 0, level), Side.ABOVE, 0, clear);
     }
 
     /** One of the two frames: it runs along an axis, and its face sides look along another. */

@@ -65,6 +65,7 @@ final class Table {
     }
 
     private static Kind of(String id, List<Parameter> parameters) {
-        return new SetOut(id, parameters, brief -> new TableFrame(brief).frame());
+        return new SetOut(id, parameters, brief -> new TableFrame(brief).frame(),
+                brief -> new TableFrame(brief).waiting());
     }
 }

@@ -152,6 +152,18 @@ final class TableFrame {
                 : List.of();
     }
 
+    /** A bowed front and a bottom go with plumb legs, single aprons and no drawer, and not with each other. */
+    List<String> waiting() {
+        List<String> waiting = new ArrayList<>();
+        if (brief.choice("bow").equals(Optional.of("front")) && bow.isEmpty()) {
+            waiting.add("bow");
+        }
+        if (brief.choice("bottom").equals(Optional.of("panel")) && bottom().isEmpty()) {
+            waiting.add("bottom");
+        }
+        return waiting;
+    }
+
     private Map<String, Value> usual() {
         Map<String, Value> usual = new HashMap<>(DrawerFront.isAsked(brief) ? DrawerFront.usual() : Map.of());
         if (bottom().isPresent()) {

@@ -3,7 +3,6 @@ package longshoulder.core.plan;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.frame.Piece;
-import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.Form;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Outline;
@@ -16,7 +15,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 /**
  * A piece with its joints cut.
  *
- * @param length longest arris to longest arris, tenons included
+ * @param length tip to tip, tenons included; of a piece without any, along its longest arris
  * @param shoulderLength from shoulder to shoulder; empty unless it has two
  * @param start the cut at the first end
  * @param finish the cut at the other end
@@ -56,15 +55,7 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
 
     /** How long a blank must be for it, end to end along the grain, in millimetres: slanted ends reach beyond the arrises. */
     public double blank() {
-        return box().getX();
-    }
-
-    /**
-     * Length, width and thickness of the least squared stock that holds it, in millimetres: slanted ends reach beyond the
-     * arrises, and a section whose faces are not square to each other beyond its width.
-     */
-    public Vector3D box() {
-        return Bounds.of(form.corners().toList()).size();
+        return form.box().getX();
     }
 
     /** How far a point of the world lies from an end of the blank, along the grain, in millimetres. */

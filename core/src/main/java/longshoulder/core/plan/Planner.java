@@ -14,6 +14,7 @@ import longshoulder.core.geometry.Form;
 import longshoulder.core.joint.Joinery;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Staggering;
+import longshoulder.core.measure.Length;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -64,17 +65,22 @@ public final class Planner {
         Optional<Amount> shoulders = ends.size() == 2 && !piece.role().isPanel()
                 ? Optional.of(piece.length())
                 : Optional.empty();
-        return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, ends), shoulders, start, finish,
+        return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, ends, form), shoulders, start,
+                finish,
                 own, form);
     }
 
-    /** Shoulder length and whatever the joints add at both ends. */
-    private static Amount overall(Piece piece, List<Joint> own) {
+    /** Shoulder length and whatever the joints add at both ends; on slanted shoulders the tips of tenons are not its long points. */
+    private static Amount overall(Piece piece, List<Joint> own, Form form) {
         if (own.isEmpty() || piece.role().isPanel()) {
             return piece.length();
         }
-        Amount.SumBuilder sum = Amount.sum(Label.of("amount.pieceLength", piece.id())).plus(piece.length());
+        Label label = Label.of("amount.pieceLength", piece.id());
+        Amount.SumBuilder sum = Amount.sum(label).plus(piece.length());
         own.forEach(joint -> sum.plus(joint.addedLength()));
-        return sum.amount();
+        return piece.slanted().isPresent() && !form.isNothing()
+                ? new Amount.Traced(label, Length.fromMillimetres(form.box().getX()), sum.amount().parts(),
+                        Label.of("rule.tipToTip"))
+                : sum.amount();
     }
 }

@@ -92,6 +92,10 @@ class FrameChecksTest {
             "no-room | STOP | door | middle.rails=one; lock-rail=at-height; lock-rail.height=60 | middle.rails=one; lock-rail=at-height",
             "no-room | STOP | table | drawer=front; apron.width=40 | drawer=front",
             "no-room | STOP | cabinet | drawers=four; drawer.height=130 | drawers=four; drawer.height=100",
+            "waits | NOTE | table | bow=front; drawer=front | bow=front",
+            "waits | NOTE | table | bottom=panel; splay.side=5° | bottom=panel",
+            "waits | NOTE | door | muntins=one; bars.upright=one | muntins=one; bars.upright=one; middle.rails=one",
+            "waits | NOTE | door | lock-rail=at-height | lock-rail=at-height; middle.rails=one",
             "waits | NOTE | door | muntins=one; muntin-1-1/rail-top:joint=through-tenon; muntins=none | muntins=one; muntin-1-1/rail-top:joint=through-tenon",
             "waits | NOTE | table | apron-front/leg-front-left:joint=haunched-tenon; apron-front/leg-front-left:haunch.width=20; apron-front/leg-front-left:joint=bridle | apron-front/leg-front-left:joint=haunched-tenon; apron-front/leg-front-left:haunch.width=20"})
     void fires_andSparesTheTwin(String code, Level level, String kind, String bad, String twin) {

@@ -43,7 +43,7 @@ final class OverallSizes {
                 measured(1, "overall.depth", id -> id.startsWith("post"));
                 measured(2, "overall.height", id -> true);
             }
-            case "cabinet" -> box("overall.width", "overall.depth", "overall.height", cabinetOver());
+            case "cabinet" -> cabinet();
             case "bench" -> bench();
             case "trestle" -> {
                 measured(0, "beam.length", id -> id.startsWith("leg"));
@@ -57,13 +57,12 @@ final class OverallSizes {
         }
     }
 
-    /** The case, where its sizes were given, is measured without its top, whose height counts all the same. */
-    private Predicate<String> cabinetOver() {
+    /** The case, where its sizes were given, is measured without its top; its height counts all the same. */
+    private void cabinet() {
         boolean ofCase = brief.choice("size.given").equals(Optional.of("case"));
-        if (ofCase) {
-            measured(2, "overall.height", id -> true);
-        }
-        return ofCase ? id -> id.startsWith("post") || id.startsWith("face.stile") : id -> true;
+        box("overall.width", "overall.depth", "",
+                ofCase ? id -> id.startsWith("post") || id.startsWith("face.stile") : id -> true);
+        measured(2, "overall.height", id -> true);
     }
 
     private void bench() {

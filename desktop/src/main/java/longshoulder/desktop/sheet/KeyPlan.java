@@ -97,11 +97,15 @@ public final class KeyPlan extends Pane implements Themed {
     /** Rail and post by their marks, on the side where there is more room. */
     private void marks(GraphicsContext pen, Joint joint, Vector2D at) {
         String marks = mark(joint.meeting().rail().id()) + " \u2192 " + mark(joint.meeting().post().id());
+        double width = 7.0 * marks.length();
+        double beside = at.getX() < WIDTH / 2 ? at.getX() + RING + 3 : at.getX() - RING - 3 - width;
+        double x = Math.clamp(beside, 2, WIDTH - width);
+        double y = Math.clamp(at.getY() - RING, 14, HEIGHT - 6);
+        pen.setFill(Palette.panel());
+        pen.fillRoundRect(x - 3, y - 12, width + 2, 16, 6, 6);
         pen.setFill(Palette.ink());
         pen.setFont(Typefaces.figures(12, true));
-        double width = 7.0 * marks.length();
-        double x = at.getX() < WIDTH / 2 ? at.getX() + RING + 3 : at.getX() - RING - 3 - width;
-        pen.fillText(marks, Math.clamp(x, 2, WIDTH - width), Math.clamp(at.getY() - RING, 12, HEIGHT - 4));
+        pen.fillText(marks, x, y);
     }
 
     private String mark(String id) {
