@@ -80,7 +80,8 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
 
     @Override
     public Amount addedLength() {
-        return tenons.getFirst().length();
+        Amount length = tenons.getFirst().length();
+        return haunch.value().isGreaterThan(length.value()) ? haunch : length;
     }
 
     @Override

@@ -64,7 +64,7 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) 
 
     @Override
     public Amount addedLength() {
-        return tenon.length();
+        return depth.value().isGreaterThan(tenon.length().value()) ? depth : tenon.length();
     }
 
     @Override

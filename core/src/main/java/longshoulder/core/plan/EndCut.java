@@ -15,10 +15,11 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param sawTilt tilt of its blade, in degrees
  * @param longPoint length of the longest arris, from this shoulder or end to the other
  * @param shortPoint length of the shortest
- * @param longAt which edge or face of the piece has the long point at this end
+ * @param edge which edge has the long point at this end, where it is not square across the face
+ * @param side which side has it, where it is not square across the edge
  */
 public record EndCut(double faceAngle, double edgeAngle, double sawMitre, double sawTilt, Length longPoint,
-        Length shortPoint, LongAt longAt) {
+        Length shortPoint, LongAt edge, LongAt side) {
 
     /** Less than this, in degrees, is square. */
     private static final double SQUARE = 1e-9;
@@ -33,8 +34,13 @@ public record EndCut(double faceAngle, double edgeAngle, double sawMitre, double
     }
 
     /** What a bevel gauge is set to across the wide face, in degrees: 90 less the angle. */
-    public double bevel() {
+    public double faceBevel() {
         return 90 - Math.abs(faceAngle);
+    }
+
+    /** What it is set to across the edge. */
+    public double edgeBevel() {
+        return 90 - Math.abs(edgeAngle);
     }
 
     /** How far the fence of a sled is set off at the end of a run to cut the angle across the face: run × tan(angle). */
@@ -56,18 +62,16 @@ public record EndCut(double faceAngle, double edgeAngle, double sawMitre, double
                 degrees(Math.asin(Math.min(1, Math.abs(m.dot(pose.out()))))),
                 Length.fromMillimetres(Arrays.stream(arrises).max().orElse(0)),
                 Length.fromMillimetres(Arrays.stream(arrises).min().orElse(0)),
-                longAt(m.dot(pose.across()), m.dot(pose.out())));
+                longAt(m.dot(pose.across()), LongAt.FACE_EDGE, LongAt.FAR_EDGE),
+                longAt(m.dot(pose.out()), LongAt.BACK, LongAt.FACE_SIDE));
     }
 
-    /** The long point is on the side from which the plane leans away; where it leans to an edge, that edge tells. */
-    private static LongAt longAt(double across, double out) {
-        if (Math.abs(across) >= Tolerance.DIRECTION) {
-            return across > 0 ? LongAt.FACE_EDGE : LongAt.FAR_EDGE;
+    /** The long point is on the side from which the plane leans away. */
+    private static LongAt longAt(double lean, LongAt forward, LongAt backward) {
+        if (Math.abs(lean) < Tolerance.DIRECTION) {
+            return LongAt.NEITHER;
         }
-        if (Math.abs(out) >= Tolerance.DIRECTION) {
-            return out > 0 ? LongAt.BACK : LongAt.FACE_SIDE;
-        }
-        return LongAt.NEITHER;
+        return lean > 0 ? forward : backward;
     }
 
     /** Adding zero turns −0.0 into 0.0, which is what a square end shows. */

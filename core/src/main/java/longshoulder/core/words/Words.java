@@ -153,12 +153,18 @@ public final class Words {
         if (cut.isSquare()) {
             return List.of();
         }
-        String longAt = text("cut." + cut.longAt().name());
         return List.of(
-                say(Label.of("cut.angle", degrees(cut.faceAngle()), degrees(cut.edgeAngle()), degrees(cut.bevel()),
-                        longAt)),
+                leaning("cut.face", cut.faceAngle(), cut.faceBevel(), cut.edge()) + "; "
+                        + leaning("cut.edge", cut.edgeAngle(), cut.edgeBevel(), cut.side()),
                 say(Label.of("cut.saw", degrees(cut.sawMitre()), degrees(cut.sawTilt()), cut.fence(run), run)),
                 say(Label.of("cut.points", cut.longPoint(), cut.shortPoint())));
+    }
+
+    /** An angle with the bevel that it is struck with and which way it leans, for turned round the saw would cut the other way. */
+    private String leaning(String key, double angle, double bevel, EndCut.LongAt longAt) {
+        return longAt == EndCut.LongAt.NEITHER
+                ? text(key + ".square")
+                : say(Label.of(key, degrees(angle), degrees(bevel), text("cut." + longAt.name())));
     }
 
     /** What is glued up, and the diagonal to check if there is one, such as "1. left end frame: …; diagonal 1021.8 mm". */

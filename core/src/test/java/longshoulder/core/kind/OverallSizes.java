@@ -126,11 +126,12 @@ final class OverallSizes {
                 .diagonal().orElseThrow().value().toMillimetres();
     }
 
-    /** The outermost corner of a leg at its upper or lower end. */
+    /** The outermost corner of a leg at its upper or lower end; of one that is bevelled to a bow, that of its outer face. */
     private Vector3D corner(String leg, boolean upper) {
         List<Vector3D> points = plan.piece(leg).mesh().points();
         double level = points.stream().mapToDouble(point -> upper ? point.getZ() : -point.getZ()).max().orElseThrow();
-        Vector3D outwards = Vector3D.of(leg.endsWith("left") ? -1 : 1, leg.contains("front") ? -1 : 1, 0);
+        double depth = brief.choice("bow").equals(Optional.of("front")) ? 1e-3 : 1;
+        Vector3D outwards = Vector3D.of(leg.endsWith("left") ? -1 : 1, leg.contains("front") ? -depth : depth, 0);
         return points.stream().filter(point -> (upper ? point.getZ() : -point.getZ()) > level - EXACT)
                 .max(Comparator.comparingDouble(outwards::dot)).orElseThrow();
     }

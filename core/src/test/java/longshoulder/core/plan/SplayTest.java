@@ -8,11 +8,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.function.ToDoubleFunction;
 import longshoulder.core.cutlist.CutList;
 import longshoulder.core.Tables;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding;
+import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Skins;
@@ -31,6 +33,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Leaning legs: the worked figures of the trade, and what holds for any lean. */
 class SplayTest {
@@ -61,10 +65,10 @@ class SplayTest {
         assertThat(end.shortPoint().toMillimetres()).isCloseTo(599.099, within(LENGTH));
         assertThat(end.longPoint().toMillimetres()).isCloseTo(622.428, within(LENGTH));
         assertThat(end.fence(mm("450")).toMillimetres()).isCloseTo(55.253, within(LENGTH));
-        assertThat(end.bevel()).isCloseTo(83, within(ANGLE));
-        assertThat(end.longAt()).as("the top edge is the face edge, the bottom is longer")
+        assertThat(end.faceBevel()).isCloseTo(83, within(ANGLE));
+        assertThat(end.edge()).as("the top edge is the face edge, the bottom is longer")
                 .isEqualTo(EndCut.LongAt.FAR_EDGE);
-        assertThat(plan.piece("apron-left").finish().longAt()).isEqualTo(EndCut.LongAt.FAR_EDGE);
+        assertThat(plan.piece("apron-left").finish().edge()).isEqualTo(EndCut.LongAt.FAR_EDGE);
         EndCut square = plan.piece("apron-front").start();
         assertThat(square.isSquare()).isTrue();
         assertThat(square.faceAngle()).isCloseTo(0, within(ANGLE));
@@ -128,6 +132,36 @@ class SplayTest {
                 new Angle(8.5));
         assertThat(bevel.odd()).isEqualTo(BothWays.Odd.BEVEL);
         assertThat(bevel.fromEdges().degrees()).isCloseTo(6.992, within(ANGLE));
+    }
+
+    /** Which edge and which side have the long point, told from where the corners of the shoulder lie. */
+    @ParameterizedTest
+    @CsvSource({"9, 9, square", "9, 9, backed", "0, 7, square", "5, 0, square", "4, 12, square"})
+    void longPoints_lieWhereTheCornersDo(double front, double side, String faces) {
+        Plan plan = leaning(front, side, faces);
+        for (PlannedPiece apron : plan.pieces().stream().filter(one -> one.id().startsWith("apron")).toList()) {
+            for (boolean finish : List.of(false, true)) {
+                EndCut end = finish ? apron.finish() : apron.start();
+                Shape shape = apron.piece().shape();
+                List<Vector3D> corners = shape.corners(finish ? shape.finish() : shape.start()).stream()
+                        .map(apron.piece().pose()::toLocal).toList();
+                double across = reach(corners, Vector3D::getY, finish);
+                double through = reach(corners, Vector3D::getZ, finish);
+                assertThat(end.edge()).isEqualTo(side(across, EndCut.LongAt.FAR_EDGE, EndCut.LongAt.FACE_EDGE));
+                assertThat(end.side()).isEqualTo(side(through, EndCut.LongAt.FACE_SIDE, EndCut.LongAt.BACK));
+            }
+        }
+    }
+
+    private static EndCut.LongAt side(double reach, EndCut.LongAt far, EndCut.LongAt near) {
+        return Math.abs(reach) < 1e-6 ? EndCut.LongAt.NEITHER : reach > 0 ? far : near;
+    }
+
+    /** How much farther out the corners that lie far along an axis stand than those that lie near. */
+    private static double reach(List<Vector3D> corners, ToDoubleFunction<Vector3D> axis, boolean finish) {
+        double middle = corners.stream().mapToDouble(axis).average().orElseThrow();
+        return (finish ? 1 : -1) * corners.stream()
+                .mapToDouble(corner -> Math.signum(axis.applyAsDouble(corner) - middle) * corner.getX()).sum();
     }
 
     @Test

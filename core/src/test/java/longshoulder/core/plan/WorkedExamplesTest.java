@@ -70,7 +70,8 @@ class WorkedExamplesTest {
     @Test
     void plan_squareEnds_haveNoAngles() {
         EndCut cut = plan().piece("apron-front").start();
-        assertThat(cut).isEqualTo(new EndCut(0.0, 0.0, 0.0, 0.0, mm("1260"), mm("1260"), EndCut.LongAt.NEITHER));
+        assertThat(cut).isEqualTo(new EndCut(0.0, 0.0, 0.0, 0.0, mm("1260"), mm("1260"), EndCut.LongAt.NEITHER,
+                EndCut.LongAt.NEITHER));
     }
 
     @ParameterizedTest

@@ -60,7 +60,7 @@ class ShapedPostsTest {
         EndCut cut = apron.start().isSquare() ? apron.finish() : apron.start();
         assertThat(Math.abs(cut.edgeAngle())).isCloseTo(degrees, within(1e-9));
         assertThat(cut.faceAngle()).isCloseTo(0, within(1e-9));
-        assertThat(cut.longAt()).isEqualTo(EndCut.LongAt.BACK);
+        assertThat(cut.side()).isEqualTo(EndCut.LongAt.BACK);
         double outer = Planner.plan(Designs.of("table")).piece("apron-front").shoulderLength().orElseThrow().value()
                 .toMillimetres();
         double tangent = Math.tan(Math.toRadians(degrees));

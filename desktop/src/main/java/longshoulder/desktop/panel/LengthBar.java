@@ -74,7 +74,7 @@ final class LengthBar extends Pane implements Themed {
     private double lean(EndCut cut) {
         double over = piece.piece().width().value().toMillimetres()
                 * Math.tan(Math.toRadians(Math.abs(cut.faceAngle())));
-        return cut.longAt() == EndCut.LongAt.FAR_EDGE ? over : -over;
+        return cut.edge() == EndCut.LongAt.FAR_EDGE ? over : -over;
     }
 
     private static Rectangle tenonBox(double from, double to) {
