@@ -120,6 +120,18 @@ public record Piece(String id, Role role, String mark, Amount length, Amount wid
         return new Piece(id, role, mark, otherLength, width, thickness, moved, other);
     }
 
+    /** The same piece between other long edges, each moved out across the grain by so many millimetres. */
+    public Piece reachingFarther(double atFaceEdge, double atFarEdge, Amount otherWidth) {
+        if (shape.isBox()) {
+            return new Piece(id, role, mark, length, otherWidth, thickness,
+                    new Pose(pose.toWorld(0, -atFaceEdge, 0), pose.along(), pose.across(), pose.out()));
+        }
+        Shape other = new Shape(shape.start(), shape.finish(), shape.faceSide(), shape.back(),
+                shape.faceEdge().moved(atFaceEdge), shape.farEdge().moved(atFarEdge));
+        Pose moved = new Pose(other.corners(other.start()).getFirst(), pose.along(), pose.across(), pose.out());
+        return new Piece(id, role, mark, length, otherWidth, thickness, moved, other);
+    }
+
     /** The same piece, really cut to another shoulder length and lying centred between its posts. */
     Piece cutTo(Amount.Cut cut) {
         double shift = length.value().minus(cut.value()).toMillimetres() / 2;

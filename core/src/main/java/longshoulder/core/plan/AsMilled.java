@@ -1,5 +1,7 @@
 package longshoulder.core.plan;
 
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,7 +20,8 @@ import longshoulder.core.reckoning.Label;
 
 /**
  * A frame with the sections to which its pieces were really milled, or which the maker gave them alone. Face side and face edge of each piece stay; a rail whose
- * post lost or kept wood on the face that it meets ends farther on or sooner, so that its shoulder still closes. What
+ * post lost or kept wood on the face that it meets ends farther on or sooner, so that its shoulder still closes, and a panel stands
+ * as deep in its grooves as planned. What
  * was really cut between the shoulders is no part of this: it stands against what this asks for, and a check compares them.
  */
 final class AsMilled {
@@ -40,24 +43,67 @@ final class AsMilled {
 
     private Frame followed(Frame planned) {
         Frame sections = planned.with(this::milled);
-        Map<String, double[]> farther = new HashMap<>();
-        Map<String, Amount> lengths = new HashMap<>();
+        Map<String, Following> followings = new HashMap<>();
         for (Meeting meeting : Meetings.find(planned)) {
-            Piece rail = meeting.rail();
-            HalfSpace face = meeting.face().surface(sections.piece(meeting.post().id()));
-            double run = meeting.surface().offset() - face.offset();
-            double cosine = Math.abs(meeting.surface().normal().dot(rail.pose().along()));
-            farther.computeIfAbsent(rail.id(), id -> new double[2])[meeting.part() == Meeting.Part.START ? 0 : 1] += run
-                    / cosine;
-            lengths.merge(rail.id(), longer(rail.length(), meeting, run), (one, other) -> Amount
-                    .sum(rail.length().label()).plus(one).plus(other).minus(rail.length()).amount());
+            // What crosses another piece, or is glued to its face, neither ends nor stands in it.
+            if (meeting.part() != Meeting.Part.MIDDLE && follows(meeting)) {
+                HalfSpace face = meeting.face().surface(sections.piece(meeting.post().id()));
+                followings.computeIfAbsent(meeting.rail().id(), id -> new Following())
+                        .add(meeting, meeting.surface().offset() - face.offset());
+            }
         }
-        return sections.with(piece -> {
-            double[] ends = farther.getOrDefault(piece.id(), new double[2]);
-            return ends[0] == 0 && ends[1] == 0
+        return sections.with(piece -> Optional.ofNullable(followings.get(piece.id()))
+                .map(following -> following.applied(piece)).orElse(piece));
+    }
+
+    /** An end follows its post; the edge of a panel follows its groove, unless the panel's own width is known. */
+    private boolean follows(Meeting meeting) {
+        String rail = meeting.rail().id();
+        return meeting.part().isEnd() || meeting.rail().role().isPanel() && project.resized(rail).isEmpty()
+                && project.milled(rail, Milled.WIDTH.id()).isEmpty();
+    }
+
+    /** How far each end and each long edge of a piece goes with the faces that it stands on. */
+    private static final class Following {
+
+        private final Map<Meeting.Part, Double> farther = new EnumMap<>(Meeting.Part.class);
+        private final List<Amount> longer = new ArrayList<>();
+        private final List<Amount> wider = new ArrayList<>();
+
+        /** @param run how far the face has come to stand behind where it was planned, in millimetres */
+        void add(Meeting meeting, double run) {
+            double along = run / Math.abs(meeting.surface().normal().dot(meeting.inward()));
+            farther.merge(meeting.part(), along, Double::sum);
+            (meeting.part().isEnd() ? longer : wider).add(new Amount.Traced(
+                    Label.of("amount.postThinner", meeting.post().id()), Length.fromMillimetres(along),
+                    List.of(meeting.postExtent()), Label.of("rule.follows")));
+        }
+
+        Piece applied(Piece piece) {
+            Piece ended = isStill(Meeting.Part.START, Meeting.Part.FINISH)
                     ? piece
-                    : piece.endingFarther(ends[0], ends[1], lengths.getOrDefault(piece.id(), piece.length()));
-        });
+                    : piece.endingFarther(at(Meeting.Part.START), at(Meeting.Part.FINISH),
+                            with(piece.length(), longer));
+            return isStill(Meeting.Part.FACE_EDGE, Meeting.Part.FAR_EDGE)
+                    ? ended
+                    : ended.reachingFarther(at(Meeting.Part.FACE_EDGE), at(Meeting.Part.FAR_EDGE),
+                            with(piece.width(), wider));
+        }
+
+        private boolean isStill(Meeting.Part one, Meeting.Part other) {
+            return at(one) == 0 && at(other) == 0;
+        }
+
+        private double at(Meeting.Part part) {
+            return farther.getOrDefault(part, 0.0);
+        }
+
+        /** A size and what its posts came out thinner by. */
+        private static Amount with(Amount size, List<Amount> more) {
+            Amount.SumBuilder sum = Amount.sum(size.label()).plus(size);
+            more.forEach(sum::plus);
+            return sum.amount();
+        }
     }
 
     private Piece milled(Piece piece) {
@@ -75,13 +121,5 @@ final class AsMilled {
         return project.milled(piece.id(), what.id())
                 .map(real -> (Amount) new Amount.Cut(Label.of("milled." + what.id(), piece.id()), real, planned))
                 .orElse(planned);
-    }
-
-    /** A rail's length and what its post came out thinner by. */
-    private static Amount longer(Amount length, Meeting meeting, double run) {
-        double cosine = Math.abs(meeting.surface().normal().dot(meeting.rail().pose().along()));
-        Amount follows = new Amount.Traced(Label.of("amount.postThinner", meeting.post().id()),
-                Length.fromMillimetres(run / cosine), List.of(meeting.postExtent()), Label.of("rule.follows"));
-        return Amount.sum(length.label()).plus(length).plus(follows).amount();
     }
 }
