@@ -12,8 +12,8 @@ import longshoulder.core.reckoning.Label;
 import longshoulder.core.reckoning.Level;
 
 /**
- * Pieces that want the same place although no joint joins them, such as the tusk of a stretcher and a bearer above it. Tenons
- * that meet in one post are looked at by checks of their own.
+ * Pieces that want the same place although no joint joins them, such as the tusk of a stretcher and a bearer above it, and panels that
+ * stand outside their groove in what was bevelled. Tenons that meet in one post are looked at by checks of their own.
  */
 final class CrowdedCheck implements Check {
 
@@ -40,7 +40,9 @@ final class CrowdedCheck implements Check {
         Set<String> mine = posts.getOrDefault(one.piece.id(), Set.of());
         Set<String> theirs = posts.getOrDefault(other.piece.id(), Set.of());
         if (mine.contains(other.piece.id()) || theirs.contains(one.piece.id())) {
-            return false;
+            boolean grooved = one.piece.role().isPanel() || other.piece.role().isPanel();
+            boolean slanted = one.piece.slanted().isPresent() || other.piece.slanted().isPresent();
+            return grooved && slanted && one.form.solid().overlaps(other.form.solid());
         }
         return mine.stream().anyMatch(theirs::contains)
                 ? one.piece.body().overlaps(other.form.solid()) || one.form.solid().overlaps(other.piece.body())

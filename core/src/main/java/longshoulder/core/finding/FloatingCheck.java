@@ -10,6 +10,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.reckoning.Label;
@@ -36,8 +37,16 @@ final class FloatingCheck implements Check {
         }
         Set<String> wholes = new HashSet<>();
         return groups.stream().sorted(Comparator.<Set<String>>comparingInt(Set::size).reversed())
-                .filter(group -> !wholes.add(whole(group.iterator().next())))
+                .filter(group -> isLeftBehind(group, wholes))
                 .map(group -> finding(subject, List.copyOf(group))).toList();
+    }
+
+    /** Whether a larger group has pieces of the same whole, as when the stile of a door was moved and stands in the case. */
+    private static boolean isLeftBehind(Set<String> group, Set<String> wholes) {
+        Set<String> own = group.stream().map(FloatingCheck::whole).collect(Collectors.toSet());
+        boolean leftBehind = own.stream().anyMatch(wholes::contains);
+        wholes.addAll(own);
+        return leftBehind;
     }
 
     private static String whole(String piece) {

@@ -28,8 +28,12 @@ final class Bevelling {
     /** Empty where the two faces do not share an arris, or nothing would be left of the post at the other one. */
     static Optional<Frame> of(Alteration.Bevel asked, Frame frame) {
         Piece post = frame.piece(asked.piece());
-        HalfSpace face = post.shape().looking(asked.face().direction());
-        HalfSpace keeps = post.shape().looking(asked.keeps().direction());
+        return asked.face().of(post)
+                .flatMap(face -> asked.keeps().of(post).flatMap(keeps -> of(asked, frame, face, keeps)));
+    }
+
+    private static Optional<Frame> of(Alteration.Bevel asked, Frame frame, HalfSpace face, HalfSpace keeps) {
+        Piece post = frame.piece(asked.piece());
         Vector3D.Unit along = post.pose().along();
         if (!post.isReal() || Math.abs(face.normal().dot(keeps.normal())) > 0.5) {
             return Optional.empty();

@@ -37,14 +37,13 @@ public final class Curving {
         this.step = step;
     }
 
-    /** Empty where the arc has no such chord, or is deeper than the piece. */
+    /** Empty where the piece has no such long face, the arc no such chord, or it is deeper than the piece. */
     static Optional<Frame> of(Alteration.Curve asked, Frame frame) {
         Piece piece = frame.piece(asked.piece());
         Arc arc = asked.arc();
-        HalfSpace face = piece.shape().looking(asked.face().direction());
-        return !piece.isReal() || !arc.isPossible() || arc.sagitta() > extent(piece, face) - 1
-                ? Optional.empty()
-                : Optional.of(frame.shapedAway(piece.id(),
+        return asked.face().of(piece)
+                .filter(face -> piece.isReal() && arc.isPossible() && arc.sagitta() <= extent(piece, face) - 1)
+                .map(face -> frame.shapedAway(piece.id(),
                         new Curving(piece, face, arc, asked.isRound(), begin(piece, asked), step(arc)).away()));
     }
 

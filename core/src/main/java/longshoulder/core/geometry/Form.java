@@ -98,10 +98,10 @@ public final class Form {
 
     /**
      * Length, width and thickness of the least squared stock that holds it, in millimetres: slanted ends reach beyond the
-     * arrises, and a section whose faces are not square to each other beyond its width.
+     * arrises, and a section whose faces are not square to each other beyond its width. Nothing where nothing is left.
      */
     public Vector3D box() {
-        return Bounds.of(corners().toList()).size();
+        return isNothing() ? Vector3D.ZERO : Bounds.of(corners().toList()).size();
     }
 
     /** The lines of its skin in the world: all of it that most drawings ask for. */

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
@@ -80,8 +81,9 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
 
     @Override
     public Amount addedLength() {
-        Amount length = tenons.getFirst().length();
-        return haunch.value().isGreaterThan(length.value()) ? haunch : length;
+        // Each gives way by itself to what it meets in the post, so that they may differ.
+        return Stream.concat(tenons.stream().map(Tenon::length), Stream.of(haunch))
+                .reduce((one, other) -> other.value().isGreaterThan(one.value()) ? other : one).orElseThrow();
     }
 
     @Override

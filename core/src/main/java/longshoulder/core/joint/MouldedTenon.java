@@ -27,12 +27,14 @@ public sealed interface MouldedTenon extends Joint permits LongAndShort, Glazing
      */
     record Profile(Mould mould, Amount rebateWidth, Amount rebateDepth) {
 
-        /** As chosen. The tenon is centred, so that there is as much wood behind it as before it: neither cuts deeper than that. */
+        /** As chosen. The moulding cuts no deeper than the wood before the tenon, the rebate than that behind it. */
         static Profile of(Setting setting, Tenon tenon) {
-            Amount beside = tenon.faceShoulder();
+            Amount behind = Amount.sum(Label.of("amount.behindTenon")).plus(setting.meeting().rail().thickness())
+                    .minus(tenon.faceShoulder()).minus(tenon.thickness()).amount();
             Amount rebate = setting.givenOr("rebate.width",
                     () -> Setting.ruled("amount.rebateWidth", Length.ofMillimetres(10), "rule.rebate"));
-            return new Profile(Mould.of(setting, beside), rebate, Mould.beside(setting, "rebate.depth", beside));
+            return new Profile(Mould.of(setting, tenon.faceShoulder()), rebate,
+                    Mould.beside(setting, "rebate.depth", behind));
         }
     }
 

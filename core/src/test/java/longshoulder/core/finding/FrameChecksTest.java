@@ -64,6 +64,8 @@ class FrameChecksTest {
     @CsvSource(delimiter = '|', value = {
             // below the floor, and lower on its legs
             "floats | STOP | table | move,piece=apron-front,z=-900 | move,piece=apron-front,z=-100",
+            // the stile stands in the case, and what is left of its door hangs on nothing
+            "floats | STOP | cabinet | dividers=one; front=one-door; door.hang=overlaid; move,piece=door-1.stile-left,x=27,y=24,z=-55 | dividers=one; front=one-door; door.hang=overlaid",
             "floats | STOP | table | add,piece=x,length=99,width=20,thickness=20,lie=xy,x=3000 | rename,piece=top,mark=Z",
             // the bearers are thicker than the uprights: a stretcher as high as they runs into them
             "pieces-collide | STOP | bench | uprights=single; stretcher.height=330 | uprights=single; stretcher.height=200",

@@ -11,6 +11,7 @@ import longshoulder.core.Tables;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Skins;
+import longshoulder.core.kind.Designs;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
@@ -46,6 +47,24 @@ class AsMilledTest {
         assertThat(shoulder(plan, "apron-back")).isEqualTo(mm("1260"));
         assertThat(shoulder(plan, "apron-left")).isEqualTo(mm("600"));
         assertThat(plan.findings()).noneMatch(finding -> finding.code().startsWith("shoulder"));
+    }
+
+    /** A stile 2 narrower and a rail 1 wider: the panel is 2 wider and 1 shorter, and stands as deep in its grooves as before. */
+    @Test
+    void stileNarrower_panelFollowsAcross_railWider_alongTheGrain() {
+        Project door = Designs.of("door");
+        Piece planned = Planner.plan(door).piece("panel").piece();
+        Project milled = milled(milled(door, "stile-left", Milled.WIDTH, "58"), "rail-top", Milled.WIDTH, "61");
+        Plan plan = Planner.plan(milled);
+        Piece panel = plan.piece("panel").piece();
+        assertThat(panel.width().value()).isEqualTo(planned.width().value().plus(mm("2")));
+        assertThat(panel.length().value()).isEqualTo(planned.length().value().minus(mm("1")));
+        assertThat(shoulder(plan, "rail-top")).isEqualTo(mm("332"));
+        // groove 10, room 3 at each side
+        assertThat(panel.body().bounds().least().getX()).isCloseTo(58 - 7, within(1e-9));
+        assertThat(plan.isStopped()).isFalse();
+        Piece kept = Planner.plan(milled(milled, "panel", Milled.WIDTH, "340")).piece("panel").piece();
+        assertThat(kept.width().value()).as("its own width was measured").isEqualTo(mm("340"));
     }
 
     @Test

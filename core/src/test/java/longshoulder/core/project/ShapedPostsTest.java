@@ -1,6 +1,7 @@
 package longshoulder.core.project;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.LinkedHashMap;
@@ -68,6 +69,17 @@ class ShapedPostsTest {
         double back = setback + apron.piece().thickness().value().toMillimetres();
         assertThat(cut.longPoint().toMillimetres()).isCloseTo(outer + back * tangent, within(1e-6));
         assertThat(cut.shortPoint().toMillimetres()).isCloseTo(outer + setback * tangent, within(1e-6));
+    }
+
+    /** A rail along the width has no long face to the left: which one was meant nobody knows. */
+    @ParameterizedTest
+    @CsvSource({"bevel, bottom, keeps, left, angle, 9°", "bevel, right, keeps, front, angle, 9°",
+            "curve, left, form, hollow, radius, 900"})
+    void endsAreNoLongFaces(String change, String face, String one, String first, String other, String second) {
+        assertThatThrownBy(
+                () -> altered(Designs.of("door"), "do", change, "piece", "rail-bottom", "face", face, one, first,
+                        other, second, "from", "0", "run", "300"))
+                .isInstanceOf(EditRefused.class);
     }
 
     @Test
