@@ -2,6 +2,7 @@ package longshoulder.core.frame;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import longshoulder.core.reckoning.Amount;
 
 /**
@@ -12,8 +13,29 @@ import longshoulder.core.reckoning.Amount;
  * @param diagonal from corner to corner, to check that it is square; empty where there is none to measure
  */
 public record Assembly(String name, List<String> pieces, Optional<Amount> diagonal) {
+    /** What the last glue-up is called, in which all comes together. */
+    private static final String WHOLE = "whole";
+
     public Assembly {
         pieces = List.copyOf(pieces);
+    }
+
+    /** With one piece more. */
+    public Assembly with(String piece) {
+        return new Assembly(name, Stream.concat(pieces.stream(), Stream.of(piece)).toList(), diagonal);
+    }
+
+    /**
+     * Glue-ups with one piece more, which goes in when all comes together.
+     *
+     * @param all in their order
+     */
+    static List<Assembly> joining(List<Assembly> all, String piece) {
+        Optional<Assembly> last = all.stream().filter(one -> all.size() == 1 || one.name().equals(WHOLE)).findFirst();
+        Assembly joined = last.orElse(new Assembly(WHOLE, List.of(), Optional.empty())).with(piece);
+        return last.isPresent()
+                ? all.stream().map(one -> one.equals(last.get()) ? joined : one).toList()
+                : Stream.concat(all.stream(), Stream.of(joined)).toList();
     }
 
     Assembly without(String piece) {

@@ -77,7 +77,8 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
     Frame plus(Piece piece) {
         List<Piece> more = new ArrayList<>(pieces);
         more.add(piece);
-        return new Frame(more, seats, spans, dimensions, usual, assemblies, shapings, clearances);
+        return new Frame(more, seats, spans, dimensions, usual,
+                piece.role().isLaidOn() ? assemblies : Assembly.joining(assemblies, piece.id()), shapings, clearances);
     }
 
     /** Without a piece and what was said of it. */

@@ -42,11 +42,15 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
         argument.say("reason.crossLap", argument.meeting().post().id());
     }
 
-    /** How deep under the post's face the wood lies that both want, in millimetres. */
+    /** How deep under the post's face the wood lies that both want, in millimetres; 0 where one was cut so short that it does not reach. */
     private static DoubleSummaryStatistics depths(Meeting meeting) {
-        return meeting.rail().body().and(meeting.post().body()).cells().stream()
+        DoubleSummaryStatistics depths = meeting.rail().body().and(meeting.post().body()).cells().stream()
                 .flatMap(cell -> cell.corners().stream())
                 .mapToDouble(corner -> -meeting.surface().distance(corner)).summaryStatistics();
+        if (depths.getCount() == 0) {
+            depths.accept(0);
+        }
+        return depths;
     }
 
     @Override

@@ -154,7 +154,10 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
                 : end.intoPost(knee, depth, new Section(s.y0(), s.y1(), s.z0() - more, s.z1() + more))
                         .clip(end.cheek(end.postAt(knee), s.z0(), -slope, true))
                         .clip(end.cheek(end.postAt(knee), s.z1(), slope, false));
-        return end.intoPost(knee, s).plus(flared);
+        // Where the surface leans, the flare begins deeper on one side than on the other: before it there is room for the tenon.
+        return tenon.meeting().isSquare()
+                ? end.intoPost(knee, s).plus(flared)
+                : tenon.removes().plus(flared.minus(tenon.removes()));
     }
 
     /** The wedges, standing before their slots outside the post, ready to be driven. */

@@ -82,12 +82,14 @@ final class Cabinet {
 
     Frame frame() {
         posts();
+        List<String> between = new ArrayList<>();
         for (String side : List.of("left", "right", "front", "back")) {
-            side(side);
+            between.addAll(side(side));
         }
         for (int i = 1; i <= drawers; i++) {
-            level("rail-drawer-" + i, "front", "B" + (i + 4), Draft.DOWN, drawerLow(i) - mm(rail));
+            between.add(level("rail-drawer-" + i, "front", "B" + (i + 4), Draft.DOWN, drawerLow(i) - mm(rail)));
         }
+        draft.assemble("whole", size.width(), postLength, between);
         top();
         Amount rest = Amount.sum(Label.of("amount.drawersLeave")).plus(clearHeight)
                 .minus(drawers, brief.required("drawer.height")).minus(drawers, rail).amount();
@@ -115,8 +117,12 @@ final class Cabinet {
         }
     }
 
-    /** A top and a bottom rail and, but for the front, a panel between them. */
-    private void side(String side) {
+    /**
+     * A top and a bottom rail and, but for the front, a panel between them.
+     *
+     * @return what goes between the left and the right side, which are glued up first: front and back at once, or no tenon goes in
+     */
+    private List<String> side(String side) {
         String letter = side.equals("left") || side.equals("right") ? "C" : "B";
         String number = side.equals("left") || side.equals("front") ? "1" : "3";
         String upper = level("rail-upper-" + side, side, letter + number, Draft.UP, mm(postLength) - mm(rail));
@@ -126,10 +132,12 @@ final class Cabinet {
         if (!side.equals("front")) {
             ids.add(panel(side));
         }
-        if (!isLong(side)) {
-            ids.addAll(List.of("post-front-" + side, "post-back-" + side));
+        if (isLong(side)) {
+            return ids;
         }
+        ids.addAll(List.of("post-front-" + side, "post-back-" + side));
         draft.assemble("side-" + side, over(side), postLength, ids);
+        return List.of();
     }
 
     private Amount over(String side) {

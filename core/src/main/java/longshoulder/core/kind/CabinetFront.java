@@ -101,6 +101,7 @@ final class CabinetFront {
             double low = place.top() - mm(rail) - i * (mm(brief.required("drawer.height")) + mm(rail));
             draft.lay(FACE + "rail-drawer-" + i, Role.RAIL, "FB" + (i + 2), new Size(opening(), rail, thick),
                     new Lie(Draft.FRONT, Draft.DOWN), at(mm(side), 0, low));
+            draft.alsoIn("face", FACE + "rail-drawer-" + i);
         }
     }
 
@@ -114,6 +115,7 @@ final class CabinetFront {
                 new Lie(Draft.FRONT, Draft.LEFT), at(left(number) - mm(wide), frontOf(), low()));
         draft.joint(id, lower, JointKind.STUB_TENON);
         draft.joint(id, upper, JointKind.STUB_TENON);
+        draft.alsoIn(faced ? "face" : "whole", id);
     }
 
     private void doors() {

@@ -140,6 +140,11 @@ final class Draft {
         assemblies.add(new Assembly(name, ids, Optional.empty()));
     }
 
+    /** A piece that goes into the glue-up of that name too. */
+    void alsoIn(String assembly, String id) {
+        assemblies.replaceAll(one -> one.name().equals(assembly) ? one.with(id) : one);
+    }
+
     /** √(a² + b²). */
     static Amount diagonal(Amount a, Amount b) {
         return new Amount.Traced(Label.of("amount.diagonal"), Length.fromMillimetres(Math.hypot(mm(a), mm(b))),

@@ -215,8 +215,8 @@ final class TableFrame {
     private List<Assembly> assemblies(Frame frame) {
         List<Piece> pieces = frame.pieces();
         List<Assembly> all = new ArrayList<>();
-        List<String> rest = new ArrayList<>(pieces.stream().filter(piece -> !piece.role().isLaidOn()).map(Piece::id)
-                .toList());
+        List<String> rest = new ArrayList<>(pieces.stream()
+                .filter(piece -> !piece.role().isLaidOn() || piece.role() == Role.LAYER).map(Piece::id).toList());
         for (String end : List.of("left", "right")) {
             List<String> members = pieces.stream().map(Piece::id).filter(id -> id.endsWith("-" + end)).toList();
             rest.removeAll(members);

@@ -62,7 +62,7 @@ final class Trestle {
         rail(draft, brief, "beam", Role.BEAM, mm(height) - mm(brief.required("beam.width")));
         rail(draft, brief, "stretcher", Role.STRETCHER, mm(brief.required("stretcher.height")));
         draft.span("beam", "stretcher");
-        draft.assemble("trestle", length, leg, List.of("beam", "stretcher"));
+        draft.assemble("whole", length, leg, List.of("beam", "stretcher"));
         figures(draft, brief, leg);
         return draft.frame();
     }

@@ -54,6 +54,7 @@ class KindPropertiesTest {
         if (!plan.isStopped()) {
             assertJoined(plan);
             assertApart(plan);
+            assertGluedUp(plan);
             plan.pieces().forEach(piece -> {
                 Skins.assertClosed(piece.mesh());
                 Skins.assertInOnePiece(piece.mesh());
@@ -142,6 +143,15 @@ class KindPropertiesTest {
         }
         assertThat(plan.pieces().stream().filter(piece -> !piece.piece().role().isLaidOn()).map(PlannedPiece::id)
                 .filter(id -> !reached.contains(id))).as("floating").isEmpty();
+    }
+
+    /** Everything that is joined goes into one glue-up. */
+    private static void assertGluedUp(Plan plan) {
+        List<String> glued = plan.frame().assemblies().stream().flatMap(assembly -> assembly.pieces().stream())
+                .toList();
+        assertThat(glued).doesNotHaveDuplicates();
+        assertThat(plan.pieces().stream().filter(piece -> !piece.piece().role().isLaidOn()).map(PlannedPiece::id))
+                .as("glued up").isSubsetOf(glued);
     }
 
     /** No two solids share more than a millionth of the smaller one. */
