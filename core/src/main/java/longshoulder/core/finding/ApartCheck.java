@@ -58,13 +58,17 @@ final class ApartCheck implements Check {
                 : Optional.empty();
     }
 
-    /** Grooves are made so shallow that two of them leave a third of the piece between their floors. */
+    /** Grooves are made so shallow, or the piece so wide, that two of them leave a third of it between their floors. */
     private static List<Remedy> remedies(Subject subject, Piece piece, List<Groove> grooves) {
         Remedies remedies = new Remedies(subject.project());
         grooves.stream().map(Groove::depth).map(Amount::value).max(Comparator.naturalOrder()).ifPresent(deepest -> {
             Length third = Length.least(piece.width().value(), piece.thickness().value()).times(1, 3);
             if (third.isLessThan(deepest)) {
                 remedies.set("groove.depth", third);
+            }
+            Length missing = deepest.times(3).minus(piece.width().value());
+            if (missing.isPositive()) {
+                remedies.change(piece.width(), missing);
             }
         });
         return remedies.list();

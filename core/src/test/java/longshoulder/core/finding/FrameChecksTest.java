@@ -114,6 +114,18 @@ class FrameChecksTest {
         }
     }
 
+    /** Shallower grooves and a wider bar both leave enough of it. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"falls-apart | bars.upright=one; bar.width=20; groove.depth=12",
+            "side-gone | construction=rebated; filling=glass; filling.thickness=4; bars.across=one; bar.width=22; groove.depth=12; mould.width=6"})
+    void whatIsCutApart_isMendedBothWays(String code, String bad) {
+        Plan plan = plan("door", bad);
+        List<Remedy> remedies = plan.findings().stream().filter(one -> one.code().equals(code))
+                .flatMap(one -> one.remedies().stream()).distinct().toList();
+        assertThat(remedies).hasSize(2).allSatisfy(
+                remedy -> assertThat(codes(Planner.plan(remedy.edit().applyTo(plan.project())))).doesNotContain(code));
+    }
+
     /** Joints that have their type by their place are mended by their own figures too. */
     @Test
     void lapDeep_isMendedAtTheCrossing() {
