@@ -68,6 +68,17 @@ class WordsTest {
         assertThat(missing).isEmpty();
     }
 
+    /** Sentences say "the …" of them: they are things and not questions. */
+    @Test
+    void parameters_haveNames() {
+        Stream<Parameter> asked = Stream.concat(HouseRules.parameters().stream(),
+                Kinds.all().stream().flatMap(kind -> kind.parameters().stream()));
+        Stream<Parameter> ofJoints = Stream.of(JointKind.values())
+                .flatMap(kind -> JointType.of(kind).parameters().stream());
+        assertThat(Stream.concat(asked, ofJoints).map(words::meaning).distinct())
+                .noneMatch(meaning -> meaning.matches("(how|which|what|where|whether) .*"));
+    }
+
     @Test
     void vocabulary_namesEveryKindParameterOptionAndWood() {
         for (Kind kind : Kinds.all()) {
