@@ -19,8 +19,11 @@ record RailEnd(Meeting meeting) {
     /** No point of a round's facets lies farther outside it, in millimetres. */
     private static final double OFF_ROUND = 0.1;
 
-    /** A quarter of a round that fits something has at least so many facets; one with play has as many as it needs. */
-    private static final int FITTING_FACETS = 6;
+    /**
+     * A quarter of a peg and of its hole has at least so many facets, since its volume is all round. Round ends of tenons and mortises, straight
+     * for the most part, and holes with play have no more than they need.
+     */
+    private static final int PEG_FACETS = 6;
 
     double width() {
         return mm(meeting.rail().width());
@@ -135,7 +138,7 @@ record RailEnd(Meeting meeting) {
         if (s.radius() <= 0 || to - from < Tolerance.LENGTH) {
             return Cell.box(pose, from, s.y0(), s.z0(), to, s.y1(), s.z1());
         }
-        return Optional.of(rounded(pose, from, to, s, Math.max(FITTING_FACETS, facets(s.radius()))));
+        return Optional.of(rounded(pose, from, to, s, facets(s.radius())));
     }
 
     /** @param quarter facets in a quarter of a round */
@@ -166,7 +169,7 @@ record RailEnd(Meeting meeting) {
      * @param foot where its axis begins
      */
     Solid round(Vector3D foot, Vector3D.Unit axis, double length, double radius) {
-        return round(foot, axis, length, radius, Math.max(FITTING_FACETS, facets(radius)));
+        return round(foot, axis, length, radius, Math.max(PEG_FACETS, facets(radius)));
     }
 
     /** The same of a hole wider than what goes through it: no more facets than it needs, since each that crosses another hole makes cells. */

@@ -246,8 +246,8 @@ final class Cabinet {
         draft.figure(View.FRONT, at(0, 0, height), at(width, 0, height), Side.ABOVE, 0, size.width());
         draft.figure(View.END, at(0, 0, height), at(0, depth, height), Side.ABOVE, 0, size.depth());
         double overhang = mm(brief.required("top.overhang"));
-        if (CabinetCase.isOverall(brief) && overhang + size.ahead() > 0) {
-            draft.figure(View.FRONT, at(-overhang, 0, height), at(width + overhang, 0, height), Side.ABOVE, 1,
+        if (CabinetCase.isOverall(brief) && size.beside() + size.ahead() > 0) {
+            draft.figure(View.FRONT, at(-size.beside(), 0, height), at(width + size.beside(), 0, height), Side.ABOVE, 1,
                     brief.required("overall.width"));
             draft.figure(View.END, at(0, -size.ahead(), height), at(0, depth + overhang, height), Side.ABOVE, 1,
                     brief.required("overall.depth"));

@@ -5,7 +5,6 @@ import static longshoulder.core.kind.Draft.mm;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Role;
@@ -28,26 +27,25 @@ final class CabinetFront {
     private final Brief brief;
     private final Leaf.Filling filling;
     private final Amount height;
-    private final CabinetCase place;
+    private final CabinetCase size;
     private final boolean faced;
     private final Amount rail;
 
-    /** What stands at both sides of the opening: the posts, or the stiles of the face frame. */
     private final Amount side;
 
     /** Whether a divider stands between two openings, or a door beside another. */
     private final int dividers;
 
     /** @param height of the openings for doors */
-    CabinetFront(Draft draft, Brief brief, Leaf.Filling filling, Amount height, CabinetCase place) {
+    CabinetFront(Draft draft, Brief brief, Leaf.Filling filling, Amount height, CabinetCase size) {
         this.draft = draft;
         this.brief = brief;
         this.filling = filling;
         this.height = height;
-        this.place = place;
+        this.size = size;
         faced = CabinetCase.hasFaceFrame(brief);
         rail = brief.required("rail.width");
-        side = faced ? brief.required("face.stile") : brief.required("post.width");
+        side = CabinetCase.besideOpening(brief);
         dividers = Door.count(brief, "dividers");
     }
 
@@ -63,15 +61,15 @@ final class CabinetFront {
     }
 
     private double low() {
-        return place.base() + mm(rail);
+        return size.base() + mm(rail);
     }
 
     private double frontOf() {
-        return faced ? 0 : place.front() + mm(brief.required("rail.setback"));
+        return faced ? 0 : size.front() + mm(brief.required("rail.setback"));
     }
 
     private Amount opening() {
-        return Amount.sum(Label.of("amount.openingsWidth")).plus(place.width()).minus(2, side)
+        return Amount.sum(Label.of("amount.openingsWidth")).plus(size.width()).minus(2, side)
                 .amount();
     }
 
@@ -94,11 +92,11 @@ final class CabinetFront {
         Amount high = Amount.sum(Label.of("amount.faceHeight")).plus(brief.required("overall.height"))
                 .minus(brief.required("top.thickness")).minus(brief.required("base.height")).amount();
         Leaf.lay(draft,
-                Leaf.Wanted.plain(FACE, "F", place.width(), high, thick, side, rail,
+                Leaf.Wanted.plain(FACE, "F", size.width(), high, thick, side, rail,
                         JointKind.STOPPED_TENON, new Leaf.Filling(false, Role.PANEL, thick, thick, thick)),
-                at(0, 0, place.base()));
+                at(0, 0, size.base()));
         for (int i = 1; i <= drawers; i++) {
-            double low = place.top() - mm(rail) - i * (mm(brief.required("drawer.height")) + mm(rail));
+            double low = size.top() - mm(rail) - i * (mm(brief.required("drawer.height")) + mm(rail));
             draft.lay(FACE + "rail-drawer-" + i, Role.RAIL, "FB" + (i + 2), new Size(opening(), rail, thick),
                     new Lie(Draft.FRONT, Draft.DOWN), at(mm(side), 0, low));
             draft.alsoIn("face", FACE + "rail-drawer-" + i);
@@ -124,6 +122,10 @@ final class CabinetFront {
             return;
         }
         boolean pair = front.equals("two-doors");
+        if (CabinetCase.isOverlaid(brief)) {
+            draft.clear("rail-upper-front", Amount.sum(Label.of("amount.doorsLeaveOfRail")).plus(rail)
+                    .minus(brief.required("door.overlap")).amount());
+        }
         List<String> names = new ArrayList<>();
         for (int i = 0; i <= dividers; i++) {
             String where = dividers == 0 ? "" : "-" + (i + 1);
@@ -136,14 +138,10 @@ final class CabinetFront {
         draft.usual(JointKind.HAUNCHED_TENON.id(), "haunch.depth", filling.groove().value());
     }
 
-    private boolean isOverlaid() {
-        return brief.choice("door.hang").equals(Optional.of("overlaid"));
-    }
-
     private void door(int number, String prefix, int compartment, boolean second, boolean pair) {
         Amount gap = brief.required("door.gap");
         Amount overlap = brief.required("door.overlap");
-        boolean over = isOverlaid();
+        boolean over = CabinetCase.isOverlaid(brief);
         Amount.SumBuilder wide = Amount.sum(Label.of("amount.doorsWidth")).plus(compartment());
         Amount all = (over ? wide.plus(2, overlap).minus(pair ? 1 : 0, gap) : wide.minus(pair ? 3 : 2, gap)).amount();
         Amount width = pair
@@ -155,7 +153,7 @@ final class CabinetFront {
         double beside = over ? -mm(overlap) : mm(gap);
         double x = left(compartment) + beside + (second ? mm(width) + mm(gap) : 0);
         double y = over
-                ? (faced ? 0 : place.front()) - mm(brief.required("door.thickness"))
+                ? (faced ? 0 : size.front()) - mm(brief.required("door.thickness"))
                 : frontOf();
         Leaf.lay(draft,
                 Leaf.Wanted.plain(prefix, "HIJKLMNO".substring(number - 1, number), width, high,

@@ -36,43 +36,43 @@ final class CabinetInside {
 
     private final Draft draft;
     private final Brief brief;
-    private final CabinetCase place;
+    private final CabinetCase size;
     private final Amount post;
     private final Amount rail;
     private final double depth;
 
-    CabinetInside(Draft draft, Brief brief, CabinetCase place) {
+    CabinetInside(Draft draft, Brief brief, CabinetCase size) {
         this.draft = draft;
         this.brief = brief;
-        this.place = place;
+        this.size = size;
         post = brief.required("post.width");
         rail = brief.required("rail.width");
-        depth = mm(place.depth());
+        depth = mm(size.depth());
     }
 
     /** @param rest height of what the drawers leave, in millimetres */
     void lay(int drawers, double rest) {
         boolean boxes = brief.choice("drawer.boxes").equals(Optional.of("fitted"));
         for (int i = 1; boxes && i <= drawers; i++) {
-            drawer(i, place.top() - i * (mm(rail) + mm(brief.required("drawer.height"))));
+            drawer(i, size.top() - i * (mm(rail) + mm(brief.required("drawer.height"))));
         }
         int shelves = Door.count(brief, "shelves");
         for (int i = 1; i <= shelves; i++) {
-            shelf(i, place.base() + mm(rail) + rest * i / (shelves + 1));
+            shelf(i, size.base() + mm(rail) + rest * i / (shelves + 1));
         }
     }
 
     /** From front to back between the posts of a side, its upper face at a height. */
     private void runner(String id, String mark, String end, double top) {
-        Amount length = Amount.sum(Label.of("amount.runner")).plus(place.depth())
-                .minus(ruled("amount.frontStands", Length.fromMillimetres(place.front()))).minus(2, post).amount();
+        Amount length = Amount.sum(Label.of("amount.runner")).plus(size.depth())
+                .minus(ruled("amount.frontStands", Length.fromMillimetres(size.front()))).minus(2, post).amount();
         Amount wide = ruled("amount.runnerWidth", Length.ofMillimetres(CARRIES + BEHIND));
         Amount high = ruled("amount.runnerHeight", Length.ofMillimetres(RUNNER_HEIGHT));
         boolean left = end.equals("left");
-        double x = left ? mm(post) - BEHIND : mm(place.width()) - mm(post) - CARRIES;
+        double x = left ? mm(post) - BEHIND : mm(size.width()) - mm(post) - CARRIES;
         draft.lay(id + "-" + end, Role.RUNNER, mark + (left ? "l" : "r"), new Size(length, high, wide),
                 new Lie(left ? Draft.RIGHT : Draft.LEFT, Draft.UP),
-                at(x, place.front() + mm(post), top - RUNNER_HEIGHT));
+                at(x, size.front() + mm(post), top - RUNNER_HEIGHT));
     }
 
     private static Amount ruled(String label, Length length) {
@@ -81,7 +81,7 @@ final class CabinetInside {
 
     /** Where what is inside may begin: behind the rails, the face frame and inset doors. */
     private double behindFront() {
-        double setback = place.front() + mm(brief.required("rail.setback"));
+        double setback = size.front() + mm(brief.required("rail.setback"));
         boolean inset = brief.choice("door.hang").equals(Optional.of("inset"))
                 && !brief.choice("front").equals(Optional.of("open"));
         double doors = inset
@@ -95,12 +95,12 @@ final class CabinetInside {
     }
 
     private void shelf(int number, double low) {
-        Amount length = Amount.sum(Label.of("amount.shelfLength")).plus(place.width())
+        Amount length = Amount.sum(Label.of("amount.shelfLength")).plus(size.width())
                 .minus(2, post).minus(2, ruled("amount.shelfClear", Length.ofMillimetres(1))).amount();
         double from = behindFront();
         Amount wide = new Amount.Traced(Label.of("amount.shelfWidth"),
                 Length.fromMillimetres(backRails() - CLEAR - from),
-                List.of(place.depth(), brief.required("rail.thickness")), Label.of("rule.inCase"));
+                List.of(size.depth(), brief.required("rail.thickness")), Label.of("rule.inCase"));
         draft.lay("shelf-" + number, Role.SHELF, "S" + number,
                 new Size(length, wide, brief.required("shelf.thickness")), new Lie(Draft.UP, Draft.FRONT),
                 at(mm(post) + 1, from, low));
@@ -139,14 +139,14 @@ final class CabinetInside {
             Amount beside = faced && stile.value().isGreaterThan(post.value()) ? stile : post;
             z = low + mm(gap);
             x = mm(beside) + mm(gap);
-            y = faced ? 0 : place.front() + mm(brief.required("rail.setback"));
-            width = Amount.sum(Label.of("amount.drawerWidth")).plus(place.width())
+            y = faced ? 0 : size.front() + mm(brief.required("rail.setback"));
+            width = Amount.sum(Label.of("amount.drawerWidth")).plus(size.width())
                     .minus(2, beside).minus(2, gap).amount();
             height = Amount.sum(Label.of("amount.drawerHeight")).plus(brief.required("drawer.height"))
                     .minus(2, gap).amount();
             length = new Amount.Traced(Label.of("amount.drawerLength"),
                     Length.fromMillimetres(backRails() - CLEAR - y - mm(thick)),
-                    List.of(place.depth(), thick), Label.of("rule.inCase"));
+                    List.of(size.depth(), thick), Label.of("rule.inCase"));
         }
 
         void lay() {

@@ -19,8 +19,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Wedged, blind wedged, tusked and pegged joints against figures worked out by hand: post 60, rail 95 × 22, tenon 71 × 8. */
 class WedgedJointsTest {
 
-    /** How many times the square of its radius a round has whose 24 facets touch it from outside: a little more than π. */
-    private static final double FACETED = 24 * Math.tan(Math.PI / 24);
+    /** How many times the square of its radius a peg has whose 24 facets touch the round from outside: a little more than π. */
+    private static final double FACETED = faceted(24);
 
     /** Two slots of 2 × 8 over 40, and a relief hole of radius 2 at the end of each, half of it beside and beyond the slot. */
     @Test
@@ -189,12 +189,16 @@ class WedgedJointsTest {
         assertThat(figure(Joints.in(project), "drawbore.offset")).isEqualTo(mm(offset));
     }
 
-    /** A round-ended tenon loses what a square has more than the facets round a circle. */
+    private static double faceted(int facets) {
+        return facets * Math.tan(Math.PI / facets);
+    }
+
+    /** A round-ended tenon loses what a square has more than the facets round a circle: of 16 no point is 0.1 off a round of 4. */
     @Test
     void roundEnds_tenonAndMortiseAlike() {
         Joint square = joint(JointKind.STOPPED_TENON, "tenon.length", "30");
         Joint round = joint(JointKind.STOPPED_TENON, "tenon.length", "30", "mortise.ends", "round");
-        double corners = (4 - FACETED) * 16;
+        double corners = (4 - faceted(16)) * 16;
         assertThat(square.adds().volume() - round.adds().volume()).isCloseTo(30 * corners, within(1e-6));
         assertThat(square.removes().volume() - round.removes().volume())
                 .isCloseTo(31.5 * corners, within(1e-6));

@@ -242,6 +242,26 @@ class KindChoicesTest {
         assertThat(length(inset, "top")).isEqualTo(mm("800"));
     }
 
+    /** Overlaid by 60 on posts of 40: 20 beyond the case at each side, where the top overhangs by 15. */
+    @Test
+    void cabinet_doorsWiderThanTheTop_areTheOverallWidth() {
+        Plan plan = plan("cabinet", "front", "two-doors", "door.hang", "overlaid", "door.overlap", "60", "post.width",
+                "40", "rail.width", "61");
+        assertThat(bounds(plan, "door-right.stile-right").greatest().getX()
+                - bounds(plan, "door-left.stile-left").least().getX()).isCloseTo(800, within(1e-9));
+        assertThat(length(plan, "top")).isEqualTo(mm("790"));
+        assertThat(plan.isStopped()).isFalse();
+    }
+
+    /** Doors that overlap a rail of 60 by 60 leave no room between them and the top. */
+    @Test
+    void cabinet_doorsOverTheWholeRail_areTold() {
+        Plan plan = plan("cabinet", "front", "two-doors", "door.hang", "overlaid", "door.overlap", "60");
+        assertThat(plan.findings()).filteredOn(finding -> finding.code().equals("no-room")).singleElement()
+                .satisfies(finding -> assertThat(finding.remedies()).anySatisfy(remedy -> assertThat(
+                        Planner.plan(remedy.edit().applyTo(plan.project())).isStopped()).isFalse()));
+    }
+
     /** Four drawers of 120 with rails of 60 ask for 720 of 668: the remedy gives what is left under them 100. */
     @Test
     void cabinet_drawersThatTakeAllTheRoom_areTold() {
