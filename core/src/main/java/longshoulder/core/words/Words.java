@@ -6,7 +6,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
@@ -33,6 +32,7 @@ public final class Words {
     private record Sentence(String label, Locale locale) {}
 
     private final Vocabulary vocabulary;
+    private final Names names;
     private final Showing showing;
     private final Locale locale;
 
@@ -40,6 +40,7 @@ public final class Words {
         // The bundle without a language is the English one.
         this.locale = locale.equals(Locale.ENGLISH) ? Locale.ROOT : locale;
         this.vocabulary = Vocabulary.of(this.locale);
+        this.names = new Names(vocabulary);
         this.showing = showing;
     }
 
@@ -116,32 +117,7 @@ public final class Words {
         if (slash > 0) {
             return name(id.substring(0, slash)) + " " + text("joint.into") + " " + name(id.substring(slash + 1));
         }
-        int dot = id.indexOf('.');
-        return dot > 0 && isName(id.substring(0, dot)) && isName(id.substring(dot + 1))
-                ? say(Label.of("piece.of", part(id.substring(dot + 1)), part(id.substring(0, dot))))
-                : part(id);
-    }
-
-    /** The words of a name such as {@code leg-front-left}, those that say where it is before or behind those that say what. */
-    private String part(String name) {
-        if (!isName(name)) {
-            return name;
-        }
-        Map<Boolean, List<String>> words = Stream.of(name.split("-", -1))
-                .collect(Collectors.partitioningBy(word -> vocabulary.has("position." + word)));
-        Stream<String> where = words.getOrDefault(true, List.of()).stream().map(word -> text("position." + word));
-        Stream<String> what = words.getOrDefault(false, List.of()).stream().map(word -> textOr("part." + word, word));
-        return (text("order.positions").equals("before") ? Stream.concat(where, what) : Stream.concat(what, where))
-                .collect(Collectors.joining(" "));
-    }
-
-    private boolean isName(String name) {
-        return Stream.of(name.split("-", -1)).anyMatch(
-                word -> vocabulary.has("position." + word) || vocabulary.has("part." + word));
-    }
-
-    private String textOr(String key, String other) {
-        return vocabulary.has(key) ? vocabulary.text(key) : other;
+        return names.of(id);
     }
 
     /**

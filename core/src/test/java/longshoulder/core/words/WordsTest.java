@@ -26,6 +26,8 @@ import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.wood.Species;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class WordsTest {
 
@@ -45,6 +47,20 @@ class WordsTest {
         assertThat(words.name("leg-back-left")).isEqualTo("back left leg");
         assertThat(words.name("apron-left/leg-back-left")).isEqualTo("left apron into back left leg");
         assertThat(words.name("keel")).isEqualTo("keel");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"top, top, Platte", "rail-drawer-upper, upper drawer rail, Schubladenriegel oben",
+            "bar-upright-5, upright bar 5, senkrechte Sprosse 5",
+            "upright-front-left, front left upright, Ständer vorn links",
+            "muntin-1-2, muntin 1.2, Zwischenfries 1.2", "drawer-1, drawer 1, Schublade 1",
+            "drawer-1.back, back of drawer 1, Hinterstück (Schublade 1)",
+            "door-left.rail-top, top rail of the left door, Riegel oben (Tür links)",
+            "runner-drawer-1-left, left drawer runner 1, Schubladenlaufleiste 1 links",
+            "bearer-shelf-2-right, right shelf bearer 2, Bodenträger 2 rechts"})
+    void name_saysWhatAndWhere(String id, String english, String german) {
+        assertThat(words.name(id)).isEqualTo(english);
+        assertThat(Words.showing(Showing.TENTH_MILLIMETRES, Locale.GERMAN).name(id)).isEqualTo(german);
     }
 
     /** Every key that the code names between quotes is in the bundle. */

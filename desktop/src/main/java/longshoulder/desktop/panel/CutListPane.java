@@ -1,6 +1,5 @@
 package longshoulder.desktop.panel;
 
-import longshoulder.desktop.look.Lines;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.css.PseudoClass;
@@ -18,6 +17,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
 import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.cutlist.CutList;
 import longshoulder.core.reckoning.Amount;
@@ -31,6 +32,7 @@ public final class CutListPane extends VBox {
 
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final double SIZE = 15;
+    private static final String NO_BREAK = "\u00a0";
 
     private final Workbench bench;
     private final List<Sizes> sizes = new ArrayList<>();
@@ -53,7 +55,7 @@ public final class CutListPane extends VBox {
     }
 
     private void refresh() {
-        List<String> now = lines.stream().map(CutListPane::about).toList();
+        List<String> now = lines.stream().map(this::about).toList();
         if (!now.equals(shown)) {
             shown = now;
             sizes.clear();
@@ -67,8 +69,8 @@ public final class CutListPane extends VBox {
     }
 
     /** What a row says besides sizes; while that stays, the row stays. */
-    private static String about(CutLine line) {
-        return line.count() + "|" + line.pieces() + "|" + line.wood() + "|" + line.mirrorOf();
+    private String about(CutLine line) {
+        return line.count() + "|" + line.pieces() + "|" + line.role() + "|" + which(line);
     }
 
     /** The sizes in a row, which are all that most edits change. */
@@ -133,19 +135,8 @@ public final class CutListPane extends VBox {
 
     private StackPane row(CutLine line) {
         GridPane grid = grid();
-        String role = bench.words().text("role." + line.role().id());
-        Label name = new Label(role);
-        name.getStyleClass().add("strong");
-        name.setMinWidth(USE_PREF_SIZE);
-        Label about = new Label(marks(line.marks()) + " · " + bench.words().text("wood." + line.wood())
-                + line.mirrorOf().map(other -> ", " + Texts.get("cutlist.mirror") + " " + other).orElse(""));
-        about.getStyleClass().add("quiet");
-        Lines.over(about);
-        HBox what = new HBox(name, about);
-        what.setAlignment(Pos.BASELINE_LEFT);
-        what.getStyleClass().add("what");
         grid.add(new Label(line.count() + " ×"), 0, 0);
-        grid.add(what, 1, 0);
+        grid.add(what(line), 1, 0);
         List<FigureText> texts = new ArrayList<>();
         for (int column = 2; column < 5; column++) {
             FigureText text = new FigureText("", SIZE, !rough, Palette::ink);
@@ -168,9 +159,19 @@ public final class CutListPane extends VBox {
         return row;
     }
 
-    /** "A1–A4" for three or more in a row, else "B1 B2". */
-    private static String marks(List<String> marks) {
-        return marks.size() > 2 ? marks.getFirst() + "–" + marks.getLast() : String.join(" ", marks);
+    /** What the pieces of a line are, and behind it or under it which ones and of what. */
+    private TextFlow what(CutLine line) {
+        Text role = new Text(bench.words().text("role." + line.role().id()) + NO_BREAK + " ");
+        role.getStyleClass().add("cut-role");
+        Text about = new Text(which(line));
+        about.getStyleClass().add("cut-about");
+        return new TextFlow(role, about);
+    }
+
+    private String which(CutLine line) {
+        return Marks.told(line.marks()) + NO_BREAK + "· " + bench.words().text("wood." + line.wood())
+                + line.mirrorOf().map(number -> ", " + Texts.get("cutlist.mirror") + NO_BREAK
+                        + Marks.told(lines.get(number - 1).marks())).orElse("");
     }
 
     private String spoken(CutLine.Size size) {

@@ -36,6 +36,7 @@ final class LengthBar extends Pane implements Themed {
         setMinWidth(120);
         setPrefHeight(HEIGHT + 2 * ABOVE);
         setMinHeight(HEIGHT + 2 * ABOVE);
+        setMaxHeight(HEIGHT + 2 * ABOVE);
         setMouseTransparent(true);
         widthProperty().addListener((observed, was, is) -> draw());
     }

@@ -102,7 +102,8 @@ public final class LengthList extends VBox {
         Label mark = new Label(piece.piece().mark());
         mark.getStyleClass().add("mark-badge");
         mark.setMinWidth(Region.USE_PREF_SIZE);
-        Label name = new Label(bench.words().name(piece.id()));
+        // A number stays with what it numbers.
+        Label name = new Label(bench.words().name(piece.id()).replaceAll(" (?=\\d)", "\u00a0"));
         name.getStyleClass().add("length-name");
         LengthBar bar = new LengthBar(piece, scale, lit, unequal);
         HBox.setHgrow(bar, Priority.ALWAYS);

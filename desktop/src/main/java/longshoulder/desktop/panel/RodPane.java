@@ -20,6 +20,7 @@ import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.PartCanvas;
+import longshoulder.desktop.look.Row;
 import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.model.Workbench;
 
@@ -172,7 +173,8 @@ public final class RodPane extends Pane implements Themed {
             }
         }
         nodes.addAll(shown);
-        double[] left = spread(marks, shown);
+        double[] left = Row.spread(marks.stream().mapToDouble(Double::doubleValue).toArray(),
+                shown.stream().mapToDouble(FigureField::figureWidth).toArray(), getWidth() - 4);
         for (int i = 0; i < left.length; i++) {
             shown.get(i).relocate(Math.rint(left[i]), TOP - 8 - shown.get(i).figureHeight());
         }
@@ -185,22 +187,6 @@ public final class RodPane extends Pane implements Themed {
                 key -> new FigureField(figure, name, false, false, () -> open(mark), typed -> false).named(id));
         field.show(figure);
         return field;
-    }
-
-    /** Each figure over its mark; where marks crowd, figures give way to the right, and at the end of the rod to the left. */
-    private double[] spread(List<Double> marks, List<FigureField> shown) {
-        double[] left = new double[marks.size()];
-        double free = 0;
-        for (int i = 0; i < left.length; i++) {
-            left[i] = Math.max(free, marks.get(i) - shown.get(i).figureWidth() / 2);
-            free = left[i] + shown.get(i).figureWidth();
-        }
-        double end = getWidth() - 4;
-        for (int i = left.length - 1; i >= 0; i--) {
-            left[i] = Math.min(left[i], end - shown.get(i).figureWidth());
-            end = left[i];
-        }
-        return left;
     }
 
     private void open(Rod.Mark mark) {

@@ -1,0 +1,42 @@
+package longshoulder.desktop.panel;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** The marks of several pieces, told in short. */
+final class Marks {
+
+    /** Fewer that follow each other are told one by one. */
+    private static final int RUN = 3;
+
+    /** Between marks that stay in one line. */
+    private static final String NO_BREAK = "\u00a0";
+
+    private Marks() {}
+
+    /** "A1–A4" where three or more follow each other, "B1 B2" and "A1 A3 A4" where not: no mark is in it that is not meant. */
+    static String told(List<String> marks) {
+        List<String> told = new ArrayList<>();
+        int first = 0;
+        while (first < marks.size()) {
+            int next = first + 1;
+            while (next < marks.size() && follows(marks.get(next - 1), marks.get(next))) {
+                next++;
+            }
+            if (next - first < RUN) {
+                next = first + 1;
+                told.add(marks.get(first));
+            } else {
+                told.add(marks.get(first) + "–" + marks.get(next - 1));
+            }
+            first = next;
+        }
+        return String.join(told.size() > 2 ? " " : NO_BREAK, told);
+    }
+
+    private static boolean follows(String one, String other) {
+        String letters = one.replaceAll("\\d+$", "");
+        String number = one.substring(letters.length());
+        return !number.isEmpty() && number.length() < 10 && other.equals(letters + (Long.parseLong(number) + 1));
+    }
+}
