@@ -74,9 +74,9 @@ public final class Words {
         };
     }
 
-    /** A number with the decimal sign of the language. */
+    /** A number with a true minus and the decimal sign of the language. */
     public String decimal(String figure) {
-        return figure.replace(".", text("number.decimal"));
+        return figure.replace(".", text("number.decimal")).replace('-', '−');
     }
 
     /** What was typed and cannot be read, in a sentence. */

@@ -84,7 +84,7 @@ class LanguagesTest {
         assertThat(german.name("apron-front")).isEqualTo("Zarge vorn");
         assertThat(german.name("apron-front/leg-front-left")).isEqualTo("Zarge vorn in Bein vorn links");
         assertThat(german.length(Length.ofMicrometres(599_100))).isEqualTo("599,1 mm");
-        assertThat(german.figure(Length.ofMicrometres(-1_500))).isEqualTo("-1,5");
+        assertThat(german.figure(Length.ofMicrometres(-1_500))).isEqualTo("−1,5");
         assertThat(Words.showing(Showing.TENTH_MILLIMETRES, Locale.ENGLISH).length(Length.ofMicrometres(599_100)))
                 .isEqualTo("599.1 mm");
     }

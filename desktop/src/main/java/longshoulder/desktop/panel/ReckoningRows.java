@@ -30,24 +30,34 @@ final class ReckoningRows {
 
     private final Workbench bench;
     private final Plan plan;
+    private final PlannedPiece piece;
+    /** Those at its ends, or in it. */
+    private final List<Joint> joints;
+    /** The one of them that is worked on. */
+    private final Optional<Joint> worked;
     private final List<ReckoningRow> rows = new ArrayList<>();
 
-    private ReckoningRows(Workbench bench) {
+    private ReckoningRows(Workbench bench, PlannedPiece piece) {
         this.bench = bench;
         this.plan = bench.plan();
+        this.piece = piece;
+        joints = piece.joints().isEmpty() ? plan.mortisesIn(piece.id()) : piece.joints();
+        worked = bench.joint().filter(joint -> joints.stream().anyMatch(one -> one.id().equals(joint.id())));
     }
 
     /** The rows for the lit piece and the open figure; none where no piece is lit. */
     static List<ReckoningRow> of(Workbench bench) {
-        ReckoningRows run = new ReckoningRows(bench);
-        if (bench.plan().has(bench.pieceProperty().get())) {
-            run.tell(bench.plan().piece(bench.pieceProperty().get()));
+        String lit = bench.pieceProperty().get();
+        if (!bench.plan().has(lit)) {
+            return List.of();
         }
+        ReckoningRows run = new ReckoningRows(bench, bench.plan().piece(lit));
+        run.tell();
         return run.rows;
     }
 
-    private void tell(PlannedPiece piece) {
-        Map<String, Amount> figures = figures(piece);
+    private void tell() {
+        Map<String, Amount> figures = figures();
         Amount open = bench.figureProperty().get().flatMap(label -> find(label, figures))
                 .orElseGet(() -> piece.shoulderLength().orElse(piece.length()));
         rows.add(ReckoningRow.words(What.PIECE, piece.id(), capital(bench.words().name(piece.id())), 0, false));
@@ -56,20 +66,20 @@ final class ReckoningRows {
         if (touchesMeeting(open)) {
             schools();
         }
-        angles(piece);
-        joints(piece);
+        angles();
+        joints();
         rows.add(ReckoningRow.words(What.SUBHEADING, "figures", Texts.get("reckoning.figures"), 0, false));
-        figures.forEach((id, amount) -> choice(piece, id, amount, amount.label().equals(open.label())));
+        figures.forEach((id, amount) -> choice(id, amount, amount.label().equals(open.label())));
         if (piece.shoulderLength().isPresent()) {
             milled(piece.id(), Milled.SHOULDER, Texts.get("reckoning.cut"));
         }
         milled(piece.id(), Milled.WIDTH, Texts.get("milled.width"));
         milled(piece.id(), Milled.THICKNESS, Texts.get("milled.thickness"));
-        worked(piece).ifPresent(this::milled);
+        worked.ifPresent(this::milled);
     }
 
     /** How slanted ends are set out and sawn; once where both are cut alike. */
-    private void angles(PlannedPiece piece) {
+    private void angles() {
         Length run = bench.project().brief().length(HouseRules.FENCE_RUN);
         List<String> start = bench.words().say(piece.start(), run);
         List<String> finish = bench.words().say(piece.finish(), run);
@@ -90,44 +100,37 @@ final class ReckoningRows {
         }
     }
 
-    /** The joints at its ends, or in it, each with the type and the ways of working that can be chosen. */
-    private void joints(PlannedPiece piece) {
-        List<Joint> joints = jointsOf(piece);
+    /** Its joints, each with the type, and for the one that is worked on the ways of working that can be chosen. */
+    private void joints() {
         if (joints.isEmpty()) {
             return;
         }
         rows.add(ReckoningRow.words(What.SUBHEADING, "joints", Texts.get("reckoning.joints"), 0, false));
         for (Joint joint : joints) {
-            rows.add(new ReckoningRow(What.JOINT, joint.id(), bench.words().name(other(piece, joint)), Optional.empty(),
+            rows.add(new ReckoningRow(What.JOINT, joint.id(), bench.words().name(other(joint)), Optional.empty(),
                     bench.words().text("joint." + joint.type()), 0,
                     Optional.of(Address.of(joint.id(), JointKind.CHOICE)).filter(any -> joint.kind().isForEnds()),
                     false));
-            if (!bench.joint().map(Joint::id).equals(Optional.of(joint.id()))) {
-                continue;
-            }
-            for (Parameter parameter : JointType.of(joint.kind()).parameters()) {
-                if (parameter instanceof Parameter.Choice choice) {
-                    String address = Address.of(joint.id(), choice.name());
-                    String option = bench.project().settled(plan.frame()).brief()
-                            .choice(joint.id(), joint.kind(), choice.name()).orElse(choice.options().getFirst());
-                    rows.add(new ReckoningRow(What.OPTION, joint.id(), bench.words().meaning(choice),
-                            Optional.empty(), bench.words().option(choice, option), 0,
-                            Optional.of(address), false));
-                }
+            if (worked.filter(one -> one.id().equals(joint.id())).isPresent()) {
+                options(joint);
             }
         }
     }
 
-    private List<Joint> jointsOf(PlannedPiece piece) {
-        return piece.joints().isEmpty() ? plan.mortisesIn(piece.id()) : piece.joints();
+    private void options(Joint joint) {
+        Brief settled = bench.project().settled(plan.frame()).brief();
+        for (Parameter parameter : JointType.of(joint.kind()).parameters()) {
+            if (parameter instanceof Parameter.Choice choice) {
+                String option = settled.choice(joint.id(), joint.kind(), choice.name())
+                        .orElse(choice.options().getFirst());
+                rows.add(new ReckoningRow(What.OPTION, joint.id(), bench.words().meaning(choice), Optional.empty(),
+                        bench.words().option(choice, option), 0,
+                        Optional.of(Address.of(joint.id(), choice.name())), false));
+            }
+        }
     }
 
-    /** The joint of the piece that is worked on. */
-    private Optional<Joint> worked(PlannedPiece piece) {
-        return bench.joint().filter(joint -> jointsOf(piece).stream().anyMatch(one -> one.id().equals(joint.id())));
-    }
-
-    private static String other(PlannedPiece piece, Joint joint) {
+    private String other(Joint joint) {
         String rail = joint.meeting().rail().id();
         return rail.equals(piece.id()) ? joint.meeting().post().id() : rail;
     }
@@ -139,13 +142,13 @@ final class ReckoningRows {
     }
 
     /** The figures of a piece by an id for their nodes. */
-    private Map<String, Amount> figures(PlannedPiece piece) {
+    private Map<String, Amount> figures() {
         Map<String, Amount> figures = new LinkedHashMap<>();
         piece.shoulderLength().ifPresent(amount -> figures.put("shoulder", amount));
         figures.put("length", piece.length());
         figures.put("width", piece.piece().width());
         figures.put("thickness", piece.piece().thickness());
-        worked(piece).ifPresent(joint -> figures.putAll(joint.figures()));
+        worked.ifPresent(joint -> figures.putAll(joint.figures()));
         return figures;
     }
 
@@ -199,9 +202,9 @@ final class ReckoningRows {
     }
 
     /** A figure of the piece to open; those that a school decides can be set here, and given back to the school. */
-    private void choice(PlannedPiece piece, String id, Amount amount, boolean open) {
+    private void choice(String id, Amount amount, boolean open) {
         Optional<String> parameter = given(amount).or(() -> Optional.of(id).filter(this::isLeftToSchool))
-                .or(() -> jointParameter(piece, id));
+                .or(() -> jointParameter(id));
         boolean leavable = amount instanceof Amount.Given && parameter
                 .filter(name -> isLeftToSchool(name) || Address.parse(name).joint().isPresent()).isPresent();
         rows.add(new ReckoningRow(leavable ? What.LEAVABLE : What.FIGURE, id, bench.words().say(amount.label()),
@@ -209,9 +212,8 @@ final class ReckoningRows {
     }
 
     /** The address of a figure that the type of the piece's first joint leaves to the school. */
-    private Optional<String> jointParameter(PlannedPiece piece, String id) {
-        return worked(piece).filter(
-                joint -> JointType.of(joint.kind()).parameter(id).isPresent())
+    private Optional<String> jointParameter(String id) {
+        return worked.filter(joint -> JointType.of(joint.kind()).parameter(id).isPresent())
                 .map(joint -> Address.of(joint.id(), id));
     }
 
