@@ -192,7 +192,7 @@ class DesignFileTest {
             "\"version\" : 2 | \"version\" : \"2\" | at version",
             "longshoulder-design | something-else | is not a design",
             "\"1500 mm\" | 1500 | at project.values.overall.length: a text is expected here, not a whole number",
-            "\"1500 mm\" | \"-1500 mm\" | at project.values.overall.length: the overall length cannot be -1500 mm",
+            "\"1500 mm\" | \"-1500 mm\" | at project.values.overall.length: the overall length cannot be −1500 mm",
             "\"1500 mm\" | \"NaN\" | at project.values.overall.length: \"NaN\" is not a unit",
             "\"1500 mm\" | \"1e300 mm\" | at project.values.overall.length",
             "\"1500 mm\" | NaN | is not valid JSON: at line 16, character",

@@ -10,8 +10,10 @@ import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.Pose;
+import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.kind.Draft.Section;
 import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -22,13 +24,18 @@ final class Stretchers {
 
     private final Brief brief;
     private final Map<String, Piece> legs;
+    private final Amount overLegsLength;
+    private final Amount overLegsDepth;
     private final Draft draft = new Draft();
     private final Amount height;
     private final Section section;
 
-    Stretchers(Brief brief, Map<String, Piece> legs) {
+    /** Between legs that stand over so much of length and depth where they are plumb. */
+    Stretchers(Brief brief, Map<String, Piece> legs, Amount overLegsLength, Amount overLegsDepth) {
         this.brief = brief;
         this.legs = legs;
+        this.overLegsLength = overLegsLength;
+        this.overLegsDepth = overLegsDepth;
         height = brief.required("stretcher.height");
         section = new Section(brief.required("stretcher.width"), brief.required("stretcher.thickness"));
     }
@@ -61,28 +68,42 @@ final class Stretchers {
     }
 
     private Piece end(String side, Vector3D.Unit out, String mark) {
-        return between("stretcher-" + side, mark, out, leg("leg-front-" + side), leg("leg-back-" + side));
+        Amount.SumBuilder between = between("stretcher-" + side, overLegsDepth)
+                .minus(2, brief.required("leg.depth"));
+        return between(between.amount(), "stretcher-" + side, mark, out, leg("leg-front-" + side),
+                leg("leg-back-" + side));
     }
 
     private Piece side(String side, Vector3D.Unit out, String mark) {
-        return between("stretcher-" + side, mark, out, leg("leg-" + side + "-left"), leg("leg-" + side + "-right"));
+        Amount.SumBuilder between = between("stretcher-" + side, overLegsLength)
+                .minus(2, brief.required("leg.width"));
+        return between(between.amount(), "stretcher-" + side, mark, out, leg("leg-" + side + "-left"),
+                leg("leg-" + side + "-right"));
+    }
+
+    private static Amount.SumBuilder between(String id, Amount overLegs) {
+        return Amount.sum(Label.of("amount.shoulder", id)).plus(overLegs);
     }
 
     private Piece leg(String id) {
         return Objects.requireNonNull(legs.get(id));
     }
 
-    private Piece between(String id, String mark, Vector3D.Unit out, Piece one, Piece other) {
-        return laid(id, mark, out, centre(one), one, other, List.of(one.width(), other.width(), height));
+    private Piece between(Amount length, String id, String mark, Vector3D.Unit out, Piece one, Piece other) {
+        return laid(length, id, mark, out, centre(one), one, other, List.of(one.width(), other.width(), height));
     }
 
-    /** Between the other two, half way from front to back. */
+    /** Between the other two, half way from front to back: from the middle of a leg to that of another, less half of each stretcher. */
     private Piece middle(Piece left, Piece right) {
         Vector3D place = centre(leg("leg-front-left")).lerp(centre(leg("leg-back-left")), 0.5);
-        return laid("stretcher-middle", "E1", Draft.FRONT, place, left, right, List.of(left.thickness(), height));
+        Amount length = between("stretcher-middle", overLegsLength).minus(brief.required("leg.width"))
+                .minus(section.thickness()).amount();
+        return laid(length, "stretcher-middle", "E1", Draft.FRONT, place, left, right,
+                List.of(left.thickness(), height));
     }
 
-    private Piece laid(String id, String mark, Vector3D.Unit out, Vector3D place, Piece one, Piece other,
+    /** @param length what it comes to between plumb legs with square faces */
+    private Piece laid(Amount length, String id, String mark, Vector3D.Unit out, Vector3D place, Piece one, Piece other,
             List<Amount> hangsOn) {
         Vector3D.Unit along = Draft.DOWN.cross(out).normalize();
         Vector3D origin = place.subtract(out.multiply(mm(section.thickness()) / 2))
@@ -90,8 +111,10 @@ final class Stretchers {
         boolean forward = along.dot(centre(other).subtract(centre(one))) > 0;
         Piece from = forward ? one : other;
         Piece to = forward ? other : one;
-        return draft.between(id, Role.STRETCHER, mark, section, new Pose(origin, along, Draft.DOWN, out), hangsOn,
-                from.shape().looking(along), to.shape().looking(along.negate()));
+        Piece traced = draft.between(id, Role.STRETCHER, mark, section, new Pose(origin, along, Draft.DOWN, out),
+                hangsOn, from.shape().looking(along), to.shape().looking(along.negate()));
+        boolean asReckoned = Math.abs(mm(traced.length()) - mm(length)) < Tolerance.LENGTH;
+        return asReckoned && traced.slanted().isEmpty() ? traced.endingFarther(0, 0, length) : traced;
     }
 
     private Vector3D centre(Piece piece) {

@@ -131,7 +131,7 @@ final class TableFrame {
         List.copyOf(pieces).forEach(piece -> inner(piece).ifPresent(pieces::add));
         bottom().ifPresent(pieces::add);
         pieces.add(topBoard());
-        pieces.addAll(new Stretchers(brief, legs).pieces());
+        pieces.addAll(new Stretchers(brief, legs, overLegsLength, overLegsDepth).pieces());
         List<List<String>> spans = new ArrayList<>(
                 List.of(drawer
                         ? List.of(DrawerFront.UPPER, DrawerFront.LOWER)

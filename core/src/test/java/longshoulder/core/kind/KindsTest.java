@@ -19,6 +19,7 @@ import longshoulder.core.geometry.Skins;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
+import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Level;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
@@ -233,6 +234,10 @@ class KindsTest {
         Plan leaning = plan("table", "stretchers", "box", "splay.side", "7°", "splay.front", "5°");
         assertThat(leaning.isStopped()).isFalse();
         assertThat(shoulder(leaning, "stretcher-front").isGreaterThan(mm("1260"))).isTrue();
+        // Reckoned from what was given where it can be, traced from planes where legs lean.
+        assertThat(box.piece("stretcher-left").shoulderLength()).get().isInstanceOf(Amount.Sum.class);
+        assertThat(h.piece("stretcher-middle").shoulderLength()).get().isInstanceOf(Amount.Sum.class);
+        assertThat(leaning.piece("stretcher-front").shoulderLength()).get().isInstanceOf(Amount.Traced.class);
     }
 
     /** Legs 60 to 45 at the floor from 10 under aprons of 95: at 620, so each inner face loses 15 × 620 ÷ 2 × 60, once. */
