@@ -16,6 +16,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import javafx.stage.Window;
+import javafx.scene.text.Text;
 import longshoulder.core.brief.Limits;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Angle;
@@ -126,6 +127,8 @@ class FrameStageTest {
         robot.interact(() -> bench.light("apron-left"));
         type(robot, "frame-mark", "K7");
         assertThat(bench.plan().piece("apron-left").piece().mark()).isEqualTo("K7");
+        assertThat(robot.lookup("#cut-list").lookup(".cut-about").queryAllAs(Text.class)).extracting(Text::getText)
+                .anyMatch(about -> about.startsWith("K7"));
         robot.clickOn("#frame-width");
         robot.write("80").push(KeyCode.ENTER);
         settle();
