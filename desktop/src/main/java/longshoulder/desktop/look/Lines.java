@@ -7,6 +7,9 @@ import javafx.scene.layout.Region;
 /** Text that runs over as many lines as its width asks for: it is never cut off, and nothing beside it is pushed away. */
 public final class Lines {
 
+    /** A space at which no line ends. */
+    public static final String NO_BREAK = "\u00a0";
+
     private Lines() {}
 
     /** Lets the text of what is given run over lines. */

@@ -24,6 +24,7 @@ import longshoulder.core.cutlist.CutList;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.FigureText;
+import longshoulder.desktop.look.Lines;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.model.Workbench;
 
@@ -32,7 +33,6 @@ public final class CutListPane extends VBox {
 
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final double SIZE = 15;
-    private static final String NO_BREAK = "\u00a0";
 
     private final Workbench bench;
     private final List<Sizes> sizes = new ArrayList<>();
@@ -161,7 +161,7 @@ public final class CutListPane extends VBox {
 
     /** What the pieces of a line are, and behind it or under it which ones and of what. */
     private TextFlow what(CutLine line) {
-        Text role = new Text(bench.words().text("role." + line.role().id()) + NO_BREAK + " ");
+        Text role = new Text(bench.words().text("role." + line.role().id()) + Lines.NO_BREAK + " ");
         role.getStyleClass().add("cut-role");
         Text about = new Text(which(line));
         about.getStyleClass().add("cut-about");
@@ -169,8 +169,8 @@ public final class CutListPane extends VBox {
     }
 
     private String which(CutLine line) {
-        return Marks.told(line.marks()) + NO_BREAK + "· " + bench.words().text("wood." + line.wood())
-                + line.mirrorOf().map(number -> ", " + Texts.get("cutlist.mirror") + NO_BREAK
+        return Marks.told(line.marks()) + Lines.NO_BREAK + "· " + bench.words().text("wood." + line.wood())
+                + line.mirrorOf().map(number -> ", " + Texts.get("cutlist.mirror") + Lines.NO_BREAK
                         + Marks.told(lines.get(number - 1).marks())).orElse("");
     }
 

@@ -103,7 +103,7 @@ public final class LengthList extends VBox {
         mark.getStyleClass().add("mark-badge");
         mark.setMinWidth(Region.USE_PREF_SIZE);
         // A number stays with what it numbers.
-        Label name = new Label(bench.words().name(piece.id()).replaceAll(" (?=\\d)", "\u00a0"));
+        Label name = new Label(bench.words().name(piece.id()).replaceAll(" (?=\\d)", Lines.NO_BREAK));
         name.getStyleClass().add("length-name");
         LengthBar bar = new LengthBar(piece, scale, lit, unequal);
         HBox.setHgrow(bar, Priority.ALWAYS);

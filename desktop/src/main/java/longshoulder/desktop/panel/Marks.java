@@ -2,6 +2,7 @@ package longshoulder.desktop.panel;
 
 import java.util.ArrayList;
 import java.util.List;
+import longshoulder.desktop.look.Lines;
 
 /** The marks of several pieces, told in short. */
 final class Marks {
@@ -9,8 +10,8 @@ final class Marks {
     /** Fewer that follow each other are told one by one. */
     private static final int RUN = 3;
 
-    /** Between marks that stay in one line. */
-    private static final String NO_BREAK = "\u00a0";
+    /** Numbers of more digits are names. */
+    private static final int LONGEST = 8;
 
     private Marks() {}
 
@@ -31,12 +32,16 @@ final class Marks {
             }
             first = next;
         }
-        return String.join(told.size() > 2 ? " " : NO_BREAK, told);
+        return String.join(told.size() > 2 ? " " : Lines.NO_BREAK, told);
     }
 
     private static boolean follows(String one, String other) {
-        String letters = one.replaceAll("\\d+$", "");
-        String number = one.substring(letters.length());
-        return !number.isEmpty() && number.length() < 10 && other.equals(letters + (Long.parseLong(number) + 1));
+        int digits = one.length();
+        while (digits > 0 && Character.isDigit(one.charAt(digits - 1))) {
+            digits--;
+        }
+        int count = one.length() - digits;
+        return count > 0 && count <= LONGEST
+                && other.equals(one.substring(0, digits) + (Integer.parseInt(one.substring(digits)) + 1));
     }
 }
