@@ -19,7 +19,7 @@ import longshoulder.desktop.model.LongWork;
 final class BesideWindow implements LongWork {
 
     /** Somewhat less than a frame, in milliseconds: the rest of it is for showing. */
-    private static final long FRAME = 12;
+    private static final long FRAME = 14;
 
     /** What is done within so many milliseconds is not said to be waited for: words that flash up only disturb. */
     private static final long PATIENCE = 150;

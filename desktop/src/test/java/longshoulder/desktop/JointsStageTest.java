@@ -13,7 +13,6 @@ import java.util.concurrent.TimeUnit;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.SnapshotParameters;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -294,7 +293,7 @@ class JointsStageTest {
             assertThat(name.localToScene(0, 0).getX()).isGreaterThan(left);
             left = name.localToScene(name.getBoundsInLocal()).getMaxX();
         }
-        Canvas picture = (Canvas) robot.lookup("#candidate-divided-tenon").query().getParent().lookup("Canvas");
+        Node picture = robot.lookup("#candidate-divided-tenon").query().getParent().lookup(".image-view");
         WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> isDrawn(robot, picture));
     }
 
@@ -309,12 +308,12 @@ class JointsStageTest {
         assertThat(passing.getHvalue()).isZero();
     }
 
-    private static boolean isDrawn(FxRobot robot, Canvas canvas) {
+    private static boolean isDrawn(FxRobot robot, Node picture) {
         boolean[] drawn = new boolean[1];
         robot.interact(() -> {
             SnapshotParameters clear = new SnapshotParameters();
             clear.setFill(Color.TRANSPARENT);
-            WritableImage image = canvas.snapshot(clear, null);
+            WritableImage image = picture.snapshot(clear, null);
             for (int x = 0; x < image.getWidth(); x++) {
                 drawn[0] |= image.getPixelReader().getArgb(x, (int) image.getHeight() / 2) != 0;
             }

@@ -1,22 +1,24 @@
 package longshoulder.desktop.look;
 
-import java.util.HashMap;
+import java.awt.BasicStroke;
+import java.awt.Graphics2D;
+import java.awt.Rectangle;
+import java.awt.RenderingHints;
+import java.awt.TexturePaint;
+import java.awt.geom.Path2D;
+import java.awt.image.BufferedImage;
 import java.util.Map;
-import javafx.scene.Scene;
-import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.image.WritableImage;
+import java.util.concurrent.ConcurrentHashMap;
 import javafx.scene.paint.Color;
-import javafx.scene.paint.ImagePattern;
-import javafx.stage.Window;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Draws straight lines and flat faces on a canvas. What lies level or upright is put on whole pixels and painted as
- * plain rectangles: it comes out crisp, neighbouring faces leave no seams, and it costs a tenth of a path where the
- * processor paints. The rest is gathered into one path a colour.
+ * Paints straight lines and flat faces into a {@link Picture}. What lies level or upright is put on whole pixels and painted as
+ * plain rectangles: it comes out crisp, neighbouring faces leave no seams, and it costs a tenth of a path. The rest is gathered into
+ * one path a colour.
  *
- * <p>Call {@link #dry} when a colour or a kind of line is done with.
+ * <p>Everything is told in pixels of the layout, as it lies in the region that the picture is shown in; in here it is reckoned in pixels of
+ * the screen, from the corner of the picture. Call {@link #dry} when a colour or a kind of line is done with.
  */
 public final class Brush {
 
@@ -29,83 +31,117 @@ public final class Brush {
     private static final double LEVEL = 0.01;
     /** In pixels: the mitred ends of a strip no wider than this are not told from square ones under the lines round it. */
     private static final double NARROW = 1.5;
-    /** How far, in pixels, slanted faces reach over their edges, so that no seam is left to a neighbour. */
-    private static final double SEAM = 0.4;
+    /** In pixels of the layout: a slanted face narrower than this lies wholly under the lines round it. */
+    private static final double SLIVER = 0.4;
     /** In pixels: what lies between two pixels but for the noise of its reckoning goes to the same one everywhere along a line of many parts. */
     private static final double NOISE = 1e-6;
-    /** Keeps the reach over a sharp corner short. */
-    private static final double SHARPEST = 0.3;
+    /** In widths of a line: longer points are cut off. */
+    private static final float MITRE = 10;
 
     /** One for each colour and scale: a handful. */
-    private static final Map<Hatching, ImagePattern> HATCHINGS = new HashMap<>();
+    private static final Map<Hatching, TexturePaint> HATCHINGS = new ConcurrentHashMap<>();
 
-    private final GraphicsContext pen;
+    /** For what lies level or upright. */
+    private final Graphics2D crisp;
+    /** For what is slanted. */
+    private final Graphics2D smooth;
     private final double pixels;
+    private final double left;
+    private final double top;
+    private final Path2D.Float path = new Path2D.Float();
     private @Nullable Color fill;
     /** Whether the path holds faces that are not upright rectangles. */
     private boolean slanted;
     private boolean stroking;
     private boolean dashed;
-    private double width = 1;
+    /** Of the lines that are drawn now, in pixels of the layout. */
+    private double lineWidth = 1;
+    /** The same in whole pixels of the screen. */
+    private int width = 1;
 
-    public Brush(Canvas canvas) {
-        this(canvas, pixels(canvas.getScene()));
-    }
-
-    /** @param pixels of the screen to one of the layout */
-    Brush(Canvas canvas, double pixels) {
-        pen = canvas.getGraphicsContext2D();
+    /**
+     * @param pixels of the screen to one of the layout
+     * @param left where the picture begins, in whole pixels of the screen
+     */
+    Brush(BufferedImage picture, double pixels, int left, int top) {
+        crisp = picture.createGraphics();
+        crisp.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        smooth = picture.createGraphics();
+        smooth.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        smooth.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         this.pixels = pixels;
+        this.left = left;
+        this.top = top;
     }
 
-    private static double pixels(@Nullable Scene scene) {
-        Window window = scene == null ? null : scene.getWindow();
-        return window == null ? 1 : window.getRenderScaleX();
+    private double x(double onSheet) {
+        return onSheet * pixels - left;
+    }
+
+    private double y(double onSheet) {
+        return onSheet * pixels - top;
+    }
+
+    private int column(double onSheet) {
+        return snap(x(onSheet));
+    }
+
+    private int row(double onSheet) {
+        return snap(y(onSheet));
+    }
+
+    private static int snap(double pixel) {
+        return (int) Math.rint(pixel + NOISE);
+    }
+
+    private void take(Color colour) {
+        java.awt.Color paint = new java.awt.Color((float) colour.getRed(), (float) colour.getGreen(),
+                (float) colour.getBlue(), (float) colour.getOpacity());
+        crisp.setPaint(paint);
+        smooth.setPaint(paint);
     }
 
     /** Takes up a colour and a width for lines, full or dashed. */
-    public Brush line(Color colour, double lineWidth, boolean inDashes) {
+    public Brush line(Color colour, double wide, boolean inDashes) {
         dry();
-        width = Math.max(1, Math.rint(lineWidth * pixels)) / pixels;
+        lineWidth = wide;
+        width = (int) Math.max(1, Math.rint(wide * pixels));
         dashed = inDashes;
         stroking = true;
-        pen.setFill(colour);
-        pen.setStroke(colour);
-        pen.setLineWidth(lineWidth);
-        pen.beginPath();
+        take(colour);
         return this;
     }
 
     /** Draws a line; first take up a colour with {@link #line(Color, double, boolean)}. */
     public void draw(double x0, double y0, double x1, double y1) {
         if (Math.abs(y1 - y0) < LEVEL) {
-            rectangles(Math.min(x0, x1), Math.max(x0, x1), y0, true);
+            rectangles(x(Math.min(x0, x1)), x(Math.max(x0, x1)), y(y0), true);
         } else if (Math.abs(x1 - x0) < LEVEL) {
-            rectangles(Math.min(y0, y1), Math.max(y0, y1), x0, false);
+            rectangles(y(Math.min(y0, y1)), y(Math.max(y0, y1)), x(x0), false);
         } else {
-            pen.moveTo(x0, y0);
-            pen.lineTo(x1, y1);
+            path.moveTo(x(x0), y(y0));
+            path.lineTo(x(x1), y(y1));
         }
     }
 
     private void rectangles(double from, double to, double across, boolean level) {
-        double edge = snap(across - width / 2);
-        double start = snap(from - width / 2);
-        double end = Math.max(snap(to + width / 2), start + width);
+        int edge = snap(across - width / 2.0);
+        int start = snap(from - width / 2.0);
+        int end = Math.max(snap(to + width / 2.0), start + width);
         if (!dashed) {
             rectangle(start, end, edge, level);
             return;
         }
-        for (double at = start; at < end; at += DASH + GAP) {
-            rectangle(at, Math.min(at + DASH, end), edge, level);
+        for (double at = start; at < end; at += (DASH + GAP) * pixels) {
+            rectangle(snap(at), Math.min(snap(at + DASH * pixels), end), edge, level);
         }
     }
 
-    private void rectangle(double from, double to, double edge, boolean level) {
+    private void rectangle(int from, int to, int edge, boolean level) {
         if (level) {
-            pen.fillRect(from, edge, to - from, width);
+            crisp.fillRect(from, edge, to - from, width);
         } else {
-            pen.fillRect(edge, from, width, to - from);
+            crisp.fillRect(edge, from, width, to - from);
         }
     }
 
@@ -114,65 +150,51 @@ public final class Brush {
         if (!colour.equals(fill)) {
             dry();
             fill = colour;
-            pen.setFill(colour);
-            pen.beginPath();
+            take(colour);
         }
         if (xs.length == 4 && (isUpright(xs, ys) || isMitredStrip(xs, ys) || isMitredStrip(ys, xs))) {
             rectangle(xs, ys);
             return;
         }
         double area = area(xs, ys);
-        // What is narrower lies wholly in the reach of what is beside it, or of the lines round it.
-        if (Math.abs(area) >= SEAM * longest(xs, ys)) {
+        if (Math.abs(area) >= SLIVER * longest(xs, ys)) {
             slanted = true;
-            reachOver(xs, ys, Math.signum(area) * SEAM);
+            add(xs, ys);
         }
     }
 
-    /** Adds a face to the path that reaches so far over its edges. */
-    private void reachOver(double[] xs, double[] ys, double turn) {
-        int count = xs.length;
-        for (int i = 0; i < count; i++) {
-            int before = (i + count - 1) % count;
-            int after = (i + 1) % count;
-            double length0 = Math.max(LEVEL, Math.hypot(xs[i] - xs[before], ys[i] - ys[before]));
-            double length1 = Math.max(LEVEL, Math.hypot(xs[after] - xs[i], ys[after] - ys[i]));
-            double x0 = (ys[i] - ys[before]) / length0;
-            double y0 = (xs[before] - xs[i]) / length0;
-            double x1 = (ys[after] - ys[i]) / length1;
-            double y1 = (xs[i] - xs[after]) / length1;
-            double reach = turn / Math.max(SHARPEST, 1 + x0 * x1 + y0 * y1);
-            if (i == 0) {
-                pen.moveTo(xs[i] + reach * (x0 + x1), ys[i] + reach * (y0 + y1));
-            } else {
-                pen.lineTo(xs[i] + reach * (x0 + x1), ys[i] + reach * (y0 + y1));
-            }
+    private void add(double[] xs, double[] ys) {
+        path.moveTo(x(xs[0]), y(ys[0]));
+        for (int i = 1; i < xs.length; i++) {
+            path.lineTo(x(xs[i]), y(ys[i]));
         }
-        pen.closePath();
+        path.closePath();
     }
 
-    /** Fills a box with slanted lines: as a pattern, since so many thin lines would cost more than all else on a canvas. */
-    public void hatch(Color colour, double left, double top, double right, double bottom) {
+    /** Fills a box with slanted lines: as a pattern, since so many thin lines would cost more than all else in a picture. */
+    public void hatch(Color colour, double fromX, double fromY, double toX, double toY) {
         dry();
-        pen.setFill(HATCHINGS.computeIfAbsent(new Hatching(colour, pixels), Hatching::pattern));
-        pen.fillRect(left, top, right - left, bottom - top);
+        crisp.setPaint(HATCHINGS.computeIfAbsent(new Hatching(colour, pixels), Hatching::pattern));
+        crisp.fillRect(column(fromX), row(fromY), column(toX) - column(fromX), row(toY) - row(fromY));
     }
 
     private record Hatching(Color colour, double pixels) {
 
         /** A tile through whose corners a line runs, so that tiles join. */
-        ImagePattern pattern() {
+        TexturePaint pattern() {
             int size = (int) Math.round(HATCH * pixels);
-            WritableImage tile = new WritableImage(size, size);
+            BufferedImage tile = new BufferedImage(size, size, BufferedImage.TYPE_INT_ARGB);
+            int rgb = (int) Math.round(255 * colour.getRed()) << 16 | (int) Math.round(255 * colour.getGreen()) << 8
+                    | (int) Math.round(255 * colour.getBlue());
             for (int x = 0; x < size; x++) {
                 for (int y = 0; y < size; y++) {
                     double across = (x + y + 1) % size;
                     double off = Math.min(across, size - across) / Math.sqrt(2);
                     double covered = Math.clamp(0.5 + HATCH_WIDTH * pixels / 2 - off, 0, 1);
-                    tile.getPixelWriter().setColor(x, y, colour.deriveColor(0, 1, 1, covered));
+                    tile.setRGB(x, y, (int) Math.round(255 * covered) << 24 | rgb);
                 }
             }
-            return new ImagePattern(tile, 0, 0, size / pixels, size / pixels, false);
+            return new TexturePaint(tile, new Rectangle(size, size));
         }
     }
 
@@ -195,9 +217,9 @@ public final class Brush {
     }
 
     private void rectangle(double[] xs, double[] ys) {
-        double left = snap(least(xs));
-        double top = snap(least(ys));
-        pen.fillRect(left, top, snap(greatest(xs)) - left, snap(greatest(ys)) - top);
+        int from = column(least(xs));
+        int high = row(least(ys));
+        crisp.fillRect(from, high, column(greatest(xs)) - from, row(greatest(ys)) - high);
     }
 
     private static double least(double[] four) {
@@ -234,22 +256,33 @@ public final class Brush {
         return false;
     }
 
-    /** Puts on the canvas what has been gathered. */
+    /** Puts into the picture what has been gathered. */
     public void dry() {
-        if (stroking) {
-            pen.setLineDashes(dashed ? new double[]{DASH, GAP} : new double[0]);
-            pen.stroke();
-            pen.setLineDashes();
-            stroking = false;
+        if (stroking && path.getCurrentPoint() != null) {
+            smooth.setStroke(pen());
+            smooth.draw(path);
         }
         if (slanted) {
-            pen.fill();
-            slanted = false;
+            crisp.fill(path);
         }
+        path.reset();
+        stroking = false;
+        slanted = false;
         fill = null;
     }
 
-    private double snap(double value) {
-        return Math.rint(value * pixels + NOISE) / pixels;
+    private BasicStroke pen() {
+        float wide = (float) (lineWidth * pixels);
+        return dashed
+                ? new BasicStroke(wide, BasicStroke.CAP_SQUARE, BasicStroke.JOIN_MITER, MITRE,
+                        new float[]{(float) (DASH * pixels), (float) (GAP * pixels)}, 0)
+                : new BasicStroke(wide, BasicStroke.CAP_SQUARE, BasicStroke.JOIN_MITER, MITRE);
+    }
+
+    /** Nothing more is painted. */
+    void lay() {
+        dry();
+        crisp.dispose();
+        smooth.dispose();
     }
 }

@@ -56,7 +56,8 @@ public final class Palette {
             Map.entry("sycamore", Color.web("#f2ead8")));
     private static final Color OTHER_WOOD = Color.web("#e6d3b3");
 
-    private static Theme theme = Theme.LIGHT;
+    /** Read beside the window too, where pictures are painted. */
+    private static volatile Theme theme = Theme.LIGHT;
 
     private Palette() {}
 

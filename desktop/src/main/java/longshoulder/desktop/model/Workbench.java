@@ -109,7 +109,12 @@ public final class Workbench {
 
     /** Words that show lengths as the document does. */
     public Words words() {
-        return Words.showing(project().showing(), Texts.locale());
+        return words(project());
+    }
+
+    /** Words that show lengths as a design does. */
+    public static Words words(Project project) {
+        return Words.showing(project.showing(), Texts.locale());
     }
 
     /** Id of the piece that is lit everywhere. */
@@ -134,14 +139,15 @@ public final class Workbench {
 
     /** The joint that is worked on; empty where there is none at all. */
     public Optional<Joint> joint() {
-        List<Joint> own = jointsOf(piece.get());
-        return own.stream().filter(one -> one.id().equals(joint.get())).findFirst()
-                .or(() -> own.stream().findFirst()).or(() -> plan().joints().stream().findFirst());
+        return joint(plan(), piece.get(), joint.get());
     }
 
-    private List<Joint> jointsOf(String id) {
-        return plan().joints().stream().filter(one -> one.meeting().rail().id().equals(id)
-                || one.meeting().post().id().equals(id)).toList();
+    /** The same for a plan, a lit piece and a joint, by their ids. */
+    public static Optional<Joint> joint(Plan plan, String piece, String joint) {
+        List<Joint> own = plan.joints().stream().filter(one -> one.meeting().rail().id().equals(piece)
+                || one.meeting().post().id().equals(piece)).toList();
+        return own.stream().filter(one -> one.id().equals(joint)).findFirst()
+                .or(() -> own.stream().findFirst()).or(() -> plan.joints().stream().findFirst());
     }
 
     /** Takes up a joint and lights its rail. */

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
-import javafx.scene.canvas.Canvas;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
@@ -18,6 +17,9 @@ import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
+import longshoulder.desktop.look.FramedPicture;
+import longshoulder.desktop.look.Picture;
+import longshoulder.desktop.look.PictureView;
 import longshoulder.desktop.sheet.SmallPicture;
 
 /**
@@ -35,26 +37,27 @@ final class CandidatePictures {
     /** An edit after the last within so many milliseconds finds nothing begun. */
     private static final long PAUSE = 120;
 
-    private final Map<JointKind, Canvas> canvases = new EnumMap<>(JointKind.class);
+    private final Map<JointKind, FramedPicture> frames = new EnumMap<>(JointKind.class);
     private final AtomicLong asked = new AtomicLong();
     private String joint = "";
 
-    /** Where a type is drawn: the same canvas for good, so that it is not empty while it waits to be drawn anew. */
-    Canvas of(JointKind kind) {
-        return canvases.computeIfAbsent(kind, one -> new Canvas(WIDTH, HEIGHT));
+    /** Where a type is shown: the same frame for good, so that it is not empty while it waits to be drawn anew. */
+    FramedPicture of(JointKind kind) {
+        return frames.computeIfAbsent(kind, one -> new FramedPicture(WIDTH, HEIGHT));
     }
 
     /** Draws a joint as each of the types would make it, in the order given. */
     void draw(Project project, Joint chosen, List<JointKind> kinds) {
         if (!chosen.id().equals(joint)) {
             joint = chosen.id();
-            canvases.values().forEach(canvas -> canvas.getGraphicsContext2D().clearRect(0, 0, WIDTH, HEIGHT));
+            frames.values().forEach(FramedPicture::clear);
         }
         long turn = asked.incrementAndGet();
-        Thread.startVirtualThread(() -> drawAll(project, chosen, kinds, turn));
+        double pixels = PictureView.pixels(of(chosen.kind()));
+        Thread.startVirtualThread(() -> drawAll(project, chosen, kinds, pixels, turn));
     }
 
-    private void drawAll(Project project, Joint chosen, List<JointKind> kinds, long turn) {
+    private void drawAll(Project project, Joint chosen, List<JointKind> kinds, double pixels, long turn) {
         try {
             Thread.sleep(PAUSE);
         } catch (InterruptedException stopped) {
@@ -65,11 +68,14 @@ final class CandidatePictures {
             if (asked.get() != turn) {
                 return;
             }
-            picture(project, chosen, kind).ifPresent(picture -> Platform.runLater(() -> {
-                if (asked.get() == turn) {
-                    picture.on(of(kind));
-                }
-            }));
+            picture(project, chosen, kind).ifPresent(small -> {
+                Picture picture = small.painted(WIDTH, HEIGHT, pixels);
+                Platform.runLater(() -> {
+                    if (asked.get() == turn) {
+                        of(kind).show(picture);
+                    }
+                });
+            });
         }
     }
 

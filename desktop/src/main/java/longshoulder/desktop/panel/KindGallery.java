@@ -4,7 +4,6 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Tooltip;
@@ -18,6 +17,9 @@ import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.Texts;
+import longshoulder.desktop.look.FramedPicture;
+import longshoulder.desktop.look.Picture;
+import longshoulder.desktop.look.PictureView;
 import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.sheet.SmallPicture;
@@ -32,7 +34,7 @@ public final class KindGallery extends TilePane implements Themed {
 
     private final Workbench bench;
     private final Map<String, Button> tiles = new LinkedHashMap<>();
-    private final Map<String, Canvas> canvases = new LinkedHashMap<>();
+    private final Map<String, FramedPicture> frames = new LinkedHashMap<>();
     private boolean drawn;
 
     public KindGallery(Workbench bench) {
@@ -47,8 +49,8 @@ public final class KindGallery extends TilePane implements Themed {
     }
 
     private Button tile(Kind kind) {
-        Canvas canvas = new Canvas(WIDTH, HEIGHT);
-        Button tile = new Button(bench.words().text("kind." + kind.id()), canvas);
+        FramedPicture frame = new FramedPicture(WIDTH, HEIGHT);
+        Button tile = new Button(bench.words().text("kind." + kind.id()), frame);
         tile.setContentDisplay(ContentDisplay.TOP);
         tile.getStyleClass().add("kind");
         tile.setId("kind-" + kind.id());
@@ -57,7 +59,7 @@ public final class KindGallery extends TilePane implements Themed {
                 bench.words().text("kind." + kind.id()) + ". " + bench.words().text("kind." + kind.id() + ".summary"));
         tile.setOnAction(action -> bench.edit(new Edit.BuildAs(kind.id())));
         tiles.put(kind.id(), tile);
-        canvases.put(kind.id(), canvas);
+        frames.put(kind.id(), frame);
         return tile;
     }
 
@@ -68,12 +70,11 @@ public final class KindGallery extends TilePane implements Themed {
             return;
         }
         drawn = true;
-        for (Kind kind : Kinds.all()) {
-            Thread.startVirtualThread(() -> {
-                SmallPicture picture = picture(kind);
-                Platform.runLater(() -> picture.on(canvases.getOrDefault(kind.id(), new Canvas())));
-            });
-        }
+        double pixels = PictureView.pixels(this);
+        frames.forEach((kind, frame) -> Thread.startVirtualThread(() -> {
+            Picture picture = picture(Kinds.find(kind).orElseThrow()).painted(WIDTH, HEIGHT, pixels);
+            Platform.runLater(() -> frame.show(picture));
+        }));
     }
 
     @Override

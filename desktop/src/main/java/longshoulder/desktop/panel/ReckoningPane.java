@@ -27,6 +27,7 @@ import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FigureText;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.model.Prepared;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.panel.ReckoningRow.What;
 
@@ -42,12 +43,15 @@ public final class ReckoningPane extends VBox {
     private static final int BESIDE = 38;
 
     private final Workbench bench;
+    private final Prepared<ReckoningRows.Asked, List<ReckoningRow>> prepared;
     private List<ReckoningRow> rows = List.of();
     /** One for each row; what does nothing stands for rows without a figure. */
     private final List<Consumer<String>> figures = new ArrayList<>();
 
     public ReckoningPane(Workbench bench) {
         this.bench = bench;
+        this.prepared = new Prepared<>(bench, ReckoningRows.Asked.at(bench),
+                (plan, asked, before) -> ReckoningRows.of(plan, asked));
         setId("reckoning");
         getStyleClass().add("reckoning");
         bench.planProperty().addListener((observed, was, is) -> refresh());
@@ -59,7 +63,7 @@ public final class ReckoningPane extends VBox {
 
     private void refresh() {
         List<ReckoningRow> before = rows;
-        rows = ReckoningRows.of(bench);
+        rows = prepared.with(ReckoningRows.Asked.at(bench));
         if (!sameOutline(before, rows)) {
             FocusKeeper.rebuild(this, this::remake);
             return;

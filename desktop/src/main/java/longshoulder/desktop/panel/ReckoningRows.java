@@ -19,8 +19,10 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.project.Milled;
+import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.words.Words;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.panel.ReckoningRow.What;
@@ -28,8 +30,10 @@ import longshoulder.desktop.panel.ReckoningRow.What;
 /** What the reckoning says of a piece, row by row: parts first, then what they come to. */
 final class ReckoningRows {
 
-    private final Workbench bench;
     private final Plan plan;
+    private final Project project;
+    private final Words words;
+    private final Asked asked;
     private final PlannedPiece piece;
     /** Those at its ends, or in it. */
     private final List<Joint> joints;
@@ -37,31 +41,48 @@ final class ReckoningRows {
     private final Optional<Joint> worked;
     private final List<ReckoningRow> rows = new ArrayList<>();
 
-    private ReckoningRows(Workbench bench, PlannedPiece piece) {
-        this.bench = bench;
-        this.plan = bench.plan();
-        this.piece = piece;
-        joints = piece.joints().isEmpty() ? plan.mortisesIn(piece.id()) : piece.joints();
-        worked = bench.joint().filter(joint -> joints.stream().anyMatch(one -> one.id().equals(joint.id())));
+    /**
+     * What is asked about.
+     *
+     * @param piece that is lit, by its id
+     * @param figure whose reckoning is open; empty for the piece's own
+     * @param joint that is worked on, by its id
+     */
+    record Asked(String piece, Optional<Label> figure, String joint) {
+
+        /** What is asked at a bench now. */
+        static Asked at(Workbench bench) {
+            return new Asked(bench.pieceProperty().get(), bench.figureProperty().get(), bench.jointProperty().get());
+        }
     }
 
-    /** The rows for the lit piece and the open figure; none where no piece is lit. */
-    static List<ReckoningRow> of(Workbench bench) {
-        String lit = bench.pieceProperty().get();
-        if (!bench.plan().has(lit)) {
+    private ReckoningRows(Plan plan, PlannedPiece piece, Asked asked) {
+        this.plan = plan;
+        this.project = plan.project();
+        this.words = Workbench.words(project);
+        this.piece = piece;
+        this.asked = asked;
+        joints = piece.joints().isEmpty() ? plan.mortisesIn(piece.id()) : piece.joints();
+        worked = Workbench.joint(plan, piece.id(), asked.joint())
+                .filter(joint -> joints.stream().anyMatch(one -> one.id().equals(joint.id())));
+    }
+
+    /** The rows for what is asked; none where no piece is. */
+    static List<ReckoningRow> of(Plan plan, Asked asked) {
+        if (!plan.has(asked.piece())) {
             return List.of();
         }
-        ReckoningRows run = new ReckoningRows(bench, bench.plan().piece(lit));
+        ReckoningRows run = new ReckoningRows(plan, plan.piece(asked.piece()), asked);
         run.tell();
         return run.rows;
     }
 
     private void tell() {
         Map<String, Amount> figures = figures();
-        Amount open = bench.figureProperty().get().flatMap(label -> find(label, figures))
+        Amount open = asked.figure().flatMap(label -> find(label, figures))
                 .orElseGet(() -> piece.shoulderLength().orElse(piece.length()));
-        rows.add(ReckoningRow.words(What.PIECE, piece.id(), capital(bench.words().name(piece.id())), 0, false));
-        rows.add(ReckoningRow.words(What.WOOD, piece.id(), bench.words().text("wood." + piece.wood()), 0, false));
+        rows.add(ReckoningRow.words(What.PIECE, piece.id(), capital(words.name(piece.id())), 0, false));
+        rows.add(ReckoningRow.words(What.WOOD, piece.id(), words.text("wood." + piece.wood()), 0, false));
         tell(open, 1, 0);
         if (touchesMeeting(open)) {
             schools();
@@ -80,9 +101,9 @@ final class ReckoningRows {
 
     /** How slanted ends are set out and sawn; once where both are cut alike. */
     private void angles() {
-        Length run = bench.project().brief().length(HouseRules.FENCE_RUN);
-        List<String> start = bench.words().say(piece.start(), run);
-        List<String> finish = bench.words().say(piece.finish(), run);
+        Length run = project.brief().length(HouseRules.FENCE_RUN);
+        List<String> start = words.say(piece.start(), run);
+        List<String> finish = words.say(piece.finish(), run);
         if (start.isEmpty() && finish.isEmpty()) {
             return;
         }
@@ -107,8 +128,8 @@ final class ReckoningRows {
         }
         rows.add(ReckoningRow.words(What.SUBHEADING, "joints", Texts.get("reckoning.joints"), 0, false));
         for (Joint joint : joints) {
-            rows.add(new ReckoningRow(What.JOINT, joint.id(), bench.words().name(other(joint)), Optional.empty(),
-                    bench.words().text("joint." + joint.type()), 0,
+            rows.add(new ReckoningRow(What.JOINT, joint.id(), words.name(other(joint)), Optional.empty(),
+                    words.text("joint." + joint.type()), 0,
                     Optional.of(Address.of(joint.id(), JointKind.CHOICE)).filter(any -> joint.kind().isForEnds()),
                     false));
             if (worked.filter(one -> one.id().equals(joint.id())).isPresent()) {
@@ -118,13 +139,13 @@ final class ReckoningRows {
     }
 
     private void options(Joint joint) {
-        Brief settled = bench.project().settled(plan.frame()).brief();
+        Brief settled = project.settled(plan.frame()).brief();
         for (Parameter parameter : JointType.of(joint.kind()).parameters()) {
             if (parameter instanceof Parameter.Choice choice) {
                 String option = settled.choice(joint.id(), joint.kind(), choice.name())
                         .orElse(choice.options().getFirst());
-                rows.add(new ReckoningRow(What.OPTION, joint.id(), bench.words().meaning(choice), Optional.empty(),
-                        bench.words().option(choice, option), 0,
+                rows.add(new ReckoningRow(What.OPTION, joint.id(), words.meaning(choice), Optional.empty(),
+                        words.option(choice, option), 0,
                         Optional.of(Address.of(joint.id(), choice.name())), false));
             }
         }
@@ -163,13 +184,13 @@ final class ReckoningRows {
         rows.add(new ReckoningRow(result ? What.RESULT : What.LINE, parameter.orElse(amount.label().key()),
                 line(amount, times, depth), Optional.of(amount), figure(amount.value()), depth, parameter, false));
         amount.rule().ifPresent(rule -> rows
-                .add(ReckoningRow.words(What.BECAUSE, rule.key(), bench.words().say(rule), depth, false)));
+                .add(ReckoningRow.words(What.BECAUSE, rule.key(), words.say(rule), depth, false)));
     }
 
     private String line(Amount amount, int times, int depth) {
         String sign = depth == 0 && !amount.parts().isEmpty() ? "= " : times < 0 ? "− " : "";
         String factor = Math.abs(times) > 1 ? Math.abs(times) + " × " : "";
-        return sign + factor + bench.words().say(amount.label()) + chainError(amount);
+        return sign + factor + words.say(amount.label()) + chainError(amount);
     }
 
     /** Where shown figures do not add up to their shown total: by how much. */
@@ -182,7 +203,7 @@ final class ReckoningRows {
             Length value = term.times() < 0 ? term.amount().value().negated() : term.amount().value();
             terms.addAll(Collections.nCopies(Math.abs(term.times()), value));
         }
-        Length error = bench.project().showing().chainError(terms);
+        Length error = project.showing().chainError(terms);
         if (error.equals(Length.ZERO)) {
             return "";
         }
@@ -193,11 +214,11 @@ final class ReckoningRows {
     /** The schools that decide where tenons meet, changed right where they decide. */
     private void schools() {
         rows.add(ReckoningRow.words(What.SUBHEADING, "schools", capital(Texts.get("reckoning.meeting")), 0, false));
-        String chosen = bench.project().brief().choice(Brief.TENON_MEETING).orElse("");
-        Kinds.find(bench.project().brief().kind()).flatMap(kind -> kind.parameter(Brief.TENON_MEETING))
+        String chosen = project.brief().choice(Brief.TENON_MEETING).orElse("");
+        Kinds.find(project.brief().kind()).flatMap(kind -> kind.parameter(Brief.TENON_MEETING))
                 .filter(Parameter.Choice.class::isInstance).map(Parameter.Choice.class::cast)
                 .ifPresent(choice -> choice.options().forEach(option -> rows.add(ReckoningRow.words(What.SCHOOL, option,
-                        bench.words().option(choice, option), 0,
+                        words.option(choice, option), 0,
                         option.equals(chosen)))));
     }
 
@@ -207,7 +228,7 @@ final class ReckoningRows {
                 .or(() -> jointParameter(id));
         boolean leavable = amount instanceof Amount.Given && parameter
                 .filter(name -> isLeftToSchool(name) || Address.parse(name).joint().isPresent()).isPresent();
-        rows.add(new ReckoningRow(leavable ? What.LEAVABLE : What.FIGURE, id, bench.words().say(amount.label()),
+        rows.add(new ReckoningRow(leavable ? What.LEAVABLE : What.FIGURE, id, words.say(amount.label()),
                 Optional.of(amount), figure(amount.value()), 0, parameter, open));
     }
 
@@ -219,7 +240,7 @@ final class ReckoningRows {
 
     /** What was really cut, to be entered where it differs from the plan. */
     private void milled(String id, Milled what, String text) {
-        Optional<Length> real = bench.project().milled(id, what.id());
+        Optional<Length> real = project.milled(id, what.id());
         rows.add(new ReckoningRow(What.AS_CUT, id, text, Optional.empty(),
                 real.map(this::figure).orElse("–"), 0, Optional.of(what.id()), real.isPresent()));
     }
@@ -234,7 +255,7 @@ final class ReckoningRows {
     }
 
     private String figure(Length length) {
-        return bench.words().figure(length);
+        return words.figure(length);
     }
 
     private static Optional<String> given(Amount amount) {
@@ -242,7 +263,7 @@ final class ReckoningRows {
     }
 
     private boolean isLeftToSchool(String parameter) {
-        return Kinds.find(bench.project().brief().kind()).flatMap(kind -> kind.parameter(parameter))
+        return Kinds.find(project.brief().kind()).flatMap(kind -> kind.parameter(parameter))
                 .filter(known -> known.preset(false).isEmpty()).isPresent();
     }
 

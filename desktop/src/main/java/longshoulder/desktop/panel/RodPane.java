@@ -5,23 +5,18 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
-import longshoulder.core.drawing.Drawing;
-import longshoulder.core.drawing.Extent;
 import longshoulder.core.marking.Rod;
-import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.desktop.Texts;
-import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
-import longshoulder.desktop.look.Palette;
-import longshoulder.desktop.look.PartCanvas;
+import longshoulder.desktop.look.PictureView;
 import longshoulder.desktop.look.Row;
 import longshoulder.desktop.look.Themed;
+import longshoulder.desktop.model.Prepared;
 import longshoulder.desktop.model.Workbench;
 
 /**
@@ -30,57 +25,22 @@ import longshoulder.desktop.model.Workbench;
  */
 public final class RodPane extends Pane implements Themed {
 
-    private static final double SIDE = 96;
-    private static final double TOP = 56;
-    private static final double BOTTOM = 14;
-    private static final double BETWEEN = 8;
-    private static final double HEIGHT = 164;
-    private static final double WIDEST = 62;
-    /** Where marks begin and end, over and under the faces. */
-    private static final double MARK_TOP = TOP - 6;
-    private static final double MARK_END = HEIGHT - BOTTOM + 4;
-    /** A rod shorter than this on the screen is not drawn. */
-    private static final double SHORTEST = 10;
-
     private final Workbench bench;
-    private final PartCanvas canvas = new PartCanvas();
-    /** What was drawn last, or is about to be. */
-    private Optional<Laid> laid = Optional.empty();
+    private final PictureView picture = new PictureView();
     private final Label heading = label("rod-heading");
     /** Kept from edit to edit, like everything that has to be styled: the names of the faces, and figures by what they show. */
     private final List<Label> faceNames = new ArrayList<>();
     private final Map<String, FigureField> fields = new HashMap<>();
-
-    /** A piece of a plan as it lies on the rod: each of its faces. */
-    private record Laid(Plan plan, PlannedPiece piece, Rod rod, List<Drawing> faces) {
-
-        static Optional<Laid> of(Plan plan, String id) {
-            if (!plan.has(id) || plan.piece(id).form().isNothing()) {
-                return Optional.empty();
-            }
-            PlannedPiece piece = plan.piece(id);
-            Rod rod = Rod.of(plan, id);
-            return Optional.of(new Laid(plan, piece, rod,
-                    Drawing.alone(piece, rod.faces().stream().map(Rod.Face::view).toList())));
-        }
-
-        @SuppressWarnings("ReferenceEquality") // a plan that is merely equal is not worth the comparison
-        boolean isOf(Plan other, String id) {
-            return plan == other && piece.id().equals(id);
-        }
-    }
+    private final Prepared<PaintedRod.Setting, Optional<PaintedRod>> rod;
 
     public RodPane(Workbench bench) {
         this.bench = bench;
         setId("rod");
         getStyleClass().add("rod");
-        setMinHeight(HEIGHT);
-        setPrefHeight(HEIGHT);
+        setMinHeight(PaintedRod.HEIGHT);
+        setPrefHeight(PaintedRod.HEIGHT);
         heading.relocate(16, 4);
-        bench.prepare(plan -> {
-            Optional<Laid> next = Laid.of(plan, bench.pieceProperty().get());
-            return () -> laid = next;
-        });
+        rod = new Prepared<>(bench, setting(), (plan, setting, before) -> PaintedRod.of(plan, setting));
         bench.planProperty().addListener((observed, was, is) -> rebuild());
         bench.pieceProperty().addListener((observed, was, is) -> rebuild());
         widthProperty().addListener((observed, was, is) -> rebuild());
@@ -97,59 +57,34 @@ public final class RodPane extends Pane implements Themed {
         rebuild();
     }
 
+    private PaintedRod.Setting setting() {
+        return PaintedRod.Setting.of(this, bench.pieceProperty().get());
+    }
+
     private void rebuild() {
-        Plan plan = bench.plan();
-        String piece = bench.pieceProperty().get();
-        if (laid.filter(known -> known.isOf(plan, piece)).isEmpty()) {
-            laid = Laid.of(plan, piece);
-        }
-        List<Node> nodes = new ArrayList<>(List.of(canvas.node()));
-        double length = getWidth() - 2 * SIDE;
-        Brush brush = canvas.clear(new Rectangle2D(SIDE, MARK_TOP, Math.max(0, length), MARK_END - MARK_TOP),
-                getWidth(),
-                HEIGHT);
-        if (length >= SHORTEST) {
-            laid.ifPresent(lying -> draw(lying, length, brush, nodes));
-        }
+        List<Node> nodes = new ArrayList<>(List.of(picture));
+        rod.with(setting()).ifPresentOrElse(painted -> show(painted, nodes), picture::clear);
         if (!getChildren().equals(nodes)) {
             FocusKeeper.rebuild(this, () -> getChildren().setAll(nodes));
         }
     }
 
-    private void draw(Laid lying, double length, Brush brush, List<Node> nodes) {
-        double scale = length / lying.rod().marks().getLast().position().value().toMillimetres();
-        strips(brush, lying, scale, nodes);
-        figures(brush, lying.rod(), scale, nodes);
-        PlannedPiece piece = lying.piece();
+    private void show(PaintedRod painted, List<Node> nodes) {
+        picture.show(painted.picture());
+        for (int i = 0; i < painted.middles().size(); i++) {
+            nodes.add(faceName(i, bench.words().text(painted.rod().faces().get(i).name()),
+                    painted.middles().get(i) - 9));
+        }
+        figures(painted, nodes);
+        PlannedPiece piece = painted.piece();
         heading.setText(Texts.get("rod.heading") + "  " + piece.piece().mark() + "  " + bench.words().name(piece.id()));
         nodes.add(heading);
-    }
-
-    private void strips(Brush brush, Laid lying, double scale, List<Node> nodes) {
-        Rod rod = lying.rod();
-        PlannedPiece piece = lying.piece();
-        double room = HEIGHT - TOP - BOTTOM - BETWEEN * (rod.faces().size() - 1);
-        double each = Math.min(WIDEST, room / rod.faces().size());
-        double top = TOP + (room - each * rod.faces().size()) / 2;
-        for (int i = 0; i < lying.faces().size(); i++) {
-            Rod.Face face = rod.faces().get(i);
-            Drawing drawing = lying.faces().get(i);
-            Extent extent = drawing.extent();
-            double upright = each / Math.max(1e-6, extent.height());
-            RodStrip strip = new RodStrip(brush, extent, scale, upright, SIDE, top);
-            strip.hatchEnds(rod);
-            strip.draw(drawing, Palette.wood(piece.wood()));
-            bench.plan().mortisesIn(piece.id()).stream().filter(joint -> face.joints().contains(joint.id()))
-                    .forEach(joint -> strip.waste(joint.removes(), face.view()));
-            nodes.add(faceName(i, bench.words().text(face.name()), top + each / 2 - 9));
-            top += each + BETWEEN;
-        }
     }
 
     private Label faceName(int index, String text, double y) {
         while (faceNames.size() <= index) {
             Label fresh = label("face-name");
-            fresh.setPrefWidth(SIDE - 14);
+            fresh.setPrefWidth(PaintedRod.SIDE - 14);
             faceNames.add(fresh);
         }
         Label name = faceNames.get(index);
@@ -158,25 +93,21 @@ public final class RodPane extends Pane implements Themed {
         return name;
     }
 
-    private void figures(Brush brush, Rod rod, double scale, List<Node> nodes) {
+    private void figures(PaintedRod painted, List<Node> nodes) {
         List<Double> marks = new ArrayList<>();
         List<FigureField> shown = new ArrayList<>();
-        for (Rod.Mark mark : rod.marks()) {
-            double x = SIDE + scale * mark.position().value().toMillimetres();
-            boolean shoulder = mark.kind() == Rod.Kind.SHOULDER;
-            brush.line(shoulder ? Palette.lit() : Palette.quiet(), shoulder ? 1.6 : 0.8, false);
-            brush.draw(x, MARK_TOP, x, MARK_END);
-            brush.dry();
+        for (int i = 0; i < painted.marks().size(); i++) {
+            double x = painted.marks().get(i);
             if (!marks.contains(x)) {
                 marks.add(x);
-                shown.add(field(mark, "rod-" + marks.size()));
+                shown.add(field(painted.rod().marks().get(i), "rod-" + marks.size()));
             }
         }
         nodes.addAll(shown);
         double[] left = Row.spread(marks.stream().mapToDouble(Double::doubleValue).toArray(),
                 shown.stream().mapToDouble(FigureField::figureWidth).toArray(), getWidth() - 4);
         for (int i = 0; i < left.length; i++) {
-            shown.get(i).relocate(Math.rint(left[i]), TOP - 8 - shown.get(i).figureHeight());
+            shown.get(i).relocate(Math.rint(left[i]), PaintedRod.TOP - 8 - shown.get(i).figureHeight());
         }
     }
 

@@ -6,18 +6,18 @@ import longshoulder.core.frame.Dimension;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.desktop.look.Brush;
+import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.Palette;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /**
- * Where a dimension's line and figure stand on the sheet. A figure that does not fit between its ticks stands beside them.
+ * Where a dimension's line stands on the sheet.
  *
  * @param fromX the first tick
  * @param toX the second tick
- * @param figureX middle of the figure
  */
-record DimensionLine(Dimension dimension, double fromX, double fromY, double toX, double toY, double figureX,
-        double figureY, double footX0, double footY0, double footX1, double footY1) {
+record DimensionLine(Dimension dimension, double fromX, double fromY, double toX, double toY, double footX0,
+        double footY0, double footX1, double footY1) {
 
     private static final double NEAREST = 18;
     private static final double STEP_ACROSS = 26;
@@ -25,52 +25,55 @@ record DimensionLine(Dimension dimension, double fromX, double fromY, double toX
     private static final double TICK = 4;
     private static final double FAINT = 0.3;
 
-    /** Places a dimension round its view; {@code width} and {@code height} are those of the figure, in pixels. */
-    static DimensionLine of(PlacedView view, Dimension dimension, double width, double height) {
+    /** Places a dimension round its view. */
+    static DimensionLine of(PlacedView view, Dimension dimension) {
         Vector2D from = view.onSheet(dimension.from());
         Vector2D to = view.onSheet(dimension.to());
         Rectangle2D box = view.box();
-        boolean level = dimension.side() == Side.ABOVE || dimension.side() == Side.BELOW
-                || dimension.side() == Side.INSIDE;
-        return level
-                ? level(dimension, from, to, box, width)
-                : upright(dimension, from, to, box, width, height);
+        if (isLevel(dimension)) {
+            double y = height(dimension, from, box);
+            return new DimensionLine(dimension, Math.min(from.getX(), to.getX()), y, Math.max(from.getX(), to.getX()),
+                    y, from.getX(), from.getY(), to.getX(), to.getY());
+        }
+        double away = NEAREST + dimension.rank() * STEP_DOWN;
+        double x = dimension.side() == Side.LEFT ? box.getMinX() - away : box.getMaxX() + away;
+        return new DimensionLine(dimension, x, Math.max(from.getY(), to.getY()), x, Math.min(from.getY(), to.getY()),
+                from.getX(), from.getY(), to.getX(), to.getY());
     }
 
-    private static DimensionLine level(Dimension dimension, Vector2D from, Vector2D to, Rectangle2D box, double width) {
+    private static boolean isLevel(Dimension dimension) {
+        return dimension.side() == Side.ABOVE || dimension.side() == Side.BELOW || dimension.side() == Side.INSIDE;
+    }
+
+    private static double height(Dimension dimension, Vector2D from, Rectangle2D box) {
         double away = NEAREST + dimension.rank() * STEP_ACROSS;
-        double y = switch (dimension.side()) {
+        return switch (dimension.side()) {
             case ABOVE -> box.getMinY() - away;
             case BELOW -> box.getMaxY() + away;
             default -> from.getY() + NEAREST;
         };
-        double low = Math.min(from.getX(), to.getX());
-        double high = Math.max(from.getX(), to.getX());
-        boolean fits = high - low > width + 10;
-        double figureX = fits
-                ? (low + high) / 2
-                : dimension.side() == Side.INSIDE
-                        ? high + width / 2 + 6
-                        : low - width / 2 - 6;
-        return new DimensionLine(dimension, low, y, high, y, figureX, y, from.getX(), from.getY(), to.getX(),
-                to.getY());
     }
 
-    private static DimensionLine upright(Dimension dimension, Vector2D from, Vector2D to, Rectangle2D box, double width,
-            double height) {
-        boolean left = dimension.side() == Side.LEFT;
-        double away = NEAREST + dimension.rank() * STEP_DOWN;
-        double x = left ? box.getMinX() - away : box.getMaxX() + away;
-        double low = Math.max(from.getY(), to.getY());
-        double high = Math.min(from.getY(), to.getY());
-        boolean fits = low - high > height + 8;
-        double figureX = fits ? x : left ? x - width / 2 - 8 : x + width / 2 + 8;
-        return new DimensionLine(dimension, x, low, x, high, figureX, (low + high) / 2, from.getX(), from.getY(),
-                to.getX(), to.getY());
+    /** The middle of its figure, which is so large in pixels; one that does not fit between the ticks stands beside them. */
+    Vector2D figure(double width, double height) {
+        double x = (fromX + toX) / 2;
+        double y = (fromY + toY) / 2;
+        if (isLevel(dimension)) {
+            boolean fits = toX - fromX > width + 10;
+            double beside = dimension.side() == Side.INSIDE ? toX + width / 2 + 6 : fromX - width / 2 - 6;
+            return Vector2D.of(fits ? x : beside, y);
+        }
+        boolean fits = fromY - toY > height + 8;
+        double beside = dimension.side() == Side.LEFT ? x - width / 2 - 8 : x + width / 2 + 8;
+        return Vector2D.of(fits ? x : beside, y);
     }
 
-    boolean isUpright() {
-        return fromX == toX;
+    /** Puts the figure there. */
+    void place(FigureField field) {
+        double width = field.figureWidth();
+        double height = field.figureHeight();
+        Vector2D middle = figure(width, height);
+        field.relocate(Math.rint(middle.getX() - width / 2), Math.rint(middle.getY() - height / 2));
     }
 
     /** The box round all that is drawn of it. */
@@ -85,7 +88,7 @@ record DimensionLine(Dimension dimension, double fromX, double fromY, double toX
     /** Draws the line, its ticks and the thin lines to what it measures. */
     void draw(Brush brush) {
         brush.line(Palette.quiet().deriveColor(0, 1, 1, FAINT), 0.5, false);
-        if (isUpright()) {
+        if (!isLevel(dimension)) {
             double gap = Math.copySign(4, fromX - footX0);
             brush.draw(footX0 + gap, footY0, fromX, footY0);
             brush.draw(footX1 + gap, footY1, fromX, footY1);

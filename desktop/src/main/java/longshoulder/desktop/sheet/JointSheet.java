@@ -10,8 +10,6 @@ import java.util.Optional;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
-import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.input.KeyEvent;
@@ -37,6 +35,8 @@ import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.look.Picture;
+import longshoulder.desktop.look.PictureView;
 import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Trial;
@@ -60,7 +60,7 @@ public final class JointSheet extends Pane implements Themed {
     private static final double FIRST_LIFT = 24;
 
     private final Workbench bench;
-    private final Canvas canvas = new Canvas();
+    private final PictureView picture = new PictureView();
     private final Slider pull = new Slider(0, 1, 0.6);
     private final Label pullName = new Label(Texts.get("joints.pull"));
     private final Map<SectionPlane, Text> captions = new EnumMap<>(SectionPlane.class);
@@ -68,6 +68,8 @@ public final class JointSheet extends Pane implements Themed {
     private double lift = FIRST_LIFT;
     private double lastX;
     private double lastY;
+    private double paintedWidth;
+    private double paintedHeight;
 
     public JointSheet(Workbench bench) {
         this.bench = bench;
@@ -76,7 +78,6 @@ public final class JointSheet extends Pane implements Themed {
         setFocusTraversable(true);
         setMinSize(260, 200);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-        canvas.setMouseTransparent(true);
         pull.setId("pull");
         pull.setBlockIncrement(0.1);
         pull.setAccessibleText(Texts.get("joints.pull"));
@@ -88,7 +89,7 @@ public final class JointSheet extends Pane implements Themed {
             captions.put(section, caption);
         }
         pullName.getStyleClass().add("quiet");
-        getChildren().addAll(canvas, pullName, pull);
+        getChildren().addAll(picture, pullName, pull);
         getChildren().addAll(captions.values());
         bench.planProperty().addListener((observed, was, is) -> paint());
         bench.pieceProperty().addListener((observed, was, is) -> paint());
@@ -111,11 +112,9 @@ public final class JointSheet extends Pane implements Themed {
         pullName.resizeRelocate(EDGE, foot + 10, name, pullName.prefHeight(-1));
         pull.resizeRelocate(EDGE + name + 12, foot + 8, Math.max(60, getWidth() - 2 * EDGE - name - 12),
                 pull.prefHeight(-1));
-        // Inside the border that shows where the keyboard is.
-        if (canvas.getWidth() != getWidth() - 2 || canvas.getHeight() != foot) {
-            canvas.relocate(1, 1);
-            canvas.setWidth(Math.max(0, getWidth() - 2));
-            canvas.setHeight(Math.max(0, foot));
+        if (paintedWidth != getWidth() || paintedHeight != foot) {
+            paintedWidth = getWidth();
+            paintedHeight = foot;
             paint();
         }
     }
@@ -150,17 +149,15 @@ public final class JointSheet extends Pane implements Themed {
 
     /** Nothing is worked out while nobody sees it. */
     private boolean isShown() {
-        return getScene() != null && getParent() != null && getParent().isVisible() && canvas.getWidth() > 10
-                && canvas.getHeight() > 10;
+        return getScene() != null && getParent() != null && getParent().isVisible() && paintedWidth > 10
+                && paintedHeight > 10;
     }
 
     /** Draws it all anew. */
     public void paint() {
-        GraphicsContext pen = canvas.getGraphicsContext2D();
-        pen.setFill(Palette.paper());
-        pen.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
         Optional<Joint> joint = bench.joint();
         if (!isShown() || joint.isEmpty()) {
+            picture.clear();
             return;
         }
         setAccessibleText(Texts.get("joints.accessible") + " " + bench.words().name(joint.get().id()));
@@ -170,29 +167,39 @@ public final class JointSheet extends Pane implements Themed {
                 .orElse(joint.get());
         JointDetail detail = new JointDetail(plan, shown);
         Optional<JointDetail> before = trial.map(any -> new JointDetail(bench.plan(), joint.get()));
-        double width = canvas.getWidth();
-        double height = canvas.getHeight();
-        if (width > WIDE * height) {
-            sections(detail, before, shown, new Rectangle2D(0, 0, BESIDE * width, height));
-            apart(detail, new Rectangle2D(BESIDE * width, EDGE, (1 - BESIDE) * width, height - EDGE));
-        } else {
-            sections(detail, before, shown, new Rectangle2D(0, 0, width, ABOVE * height));
-            apart(detail, new Rectangle2D(0, ABOVE * height, width, (1 - ABOVE) * height));
-        }
+        double width = paintedWidth;
+        double height = paintedHeight;
+        boolean beside = width > WIDE * height;
+        Rectangle2D sections = beside
+                ? new Rectangle2D(0, 0, BESIDE * width, height)
+                : new Rectangle2D(0, 0, width, ABOVE * height);
+        Rectangle2D apart = beside
+                ? new Rectangle2D(BESIDE * width, EDGE, (1 - BESIDE) * width, height - EDGE)
+                : new Rectangle2D(0, ABOVE * height, width, (1 - ABOVE) * height);
+        picture.show(Picture.of(width, height, PictureView.pixels(this), brush -> {
+            sections(detail, before, shown, sections, brush);
+            apart(detail, apart, brush);
+        }));
     }
 
-    private void sections(JointDetail detail, Optional<JointDetail> before, Joint joint, Rectangle2D area) {
+    private void sections(JointDetail detail, Optional<JointDetail> before, Joint joint, Rectangle2D area,
+            Brush brush) {
         List<FigureField> figures = new ArrayList<>();
         SectionLayout layout = new SectionLayout(detail, area,
                 section -> Objects.requireNonNull(captions.get(section)).getLayoutBounds().getWidth());
         for (SectionLayout.Place place : layout.places()) {
             SectionPlane section = place.section();
             PlacedView view = place.view();
-            Brush brush = new Brush(canvas);
             SheetPen pen = new SheetPen(brush, this::wood, "");
             pen.draw(view, false, () -> pen.hatch(view, detail.cutFaces(section), joint.meeting().rail().id()));
             before.ifPresent(old -> pen.ghost(view, SectionLayout.drawing(old, section)));
-            layout.figures(section).forEach(dimension -> figures.add(figure(joint, dimension, view, brush)));
+            for (Dimension dimension : layout.figures(section)) {
+                DimensionLine line = DimensionLine.of(view, dimension);
+                line.draw(brush);
+                FigureField figure = figure(joint, dimension);
+                line.place(figure);
+                figures.add(figure);
+            }
             Text caption = Objects.requireNonNull(captions.get(section));
             caption.relocate(Math.rint(place.captionX() - caption.getLayoutBounds().getWidth() / 2), place.captionY());
         }
@@ -200,21 +207,16 @@ public final class JointSheet extends Pane implements Themed {
     }
 
     /** A figure that the type asks for is changed where it stands; the others open their reckoning. */
-    private FigureField figure(Joint joint, Dimension dimension, PlacedView view, Brush brush) {
+    private FigureField figure(Joint joint, Dimension dimension) {
         Amount amount = dimension.amount();
         Optional<String> parameter = parameter(joint, amount);
         String address = parameter.map(name -> Address.of(joint.id(), name)).orElse("");
         boolean given = parameter.isPresent() && bench.project().brief().measure(address).isPresent();
-        FigureField field = new FigureField(bench.words().figure(amount.value()),
+        return new FigureField(bench.words().figure(amount.value()),
                 bench.words().say(amount.label()), given, parameter.isPresent(), () -> {},
                 typed -> bench.read(typed).map(length -> bench.edit(new Edit.Give(address, new Value.Measured(length))))
                         .orElse(false))
                 .named("joint-figure-" + amount.label().key().replace("amount.", ""));
-        DimensionLine line = DimensionLine.of(view, dimension, field.figureWidth(), field.figureHeight());
-        line.draw(brush);
-        field.relocate(Math.rint(line.figureX() - field.figureWidth() / 2),
-                Math.rint(line.figureY() - field.figureHeight() / 2));
-        return field;
     }
 
     private static Optional<String> parameter(Joint joint, Amount amount) {
@@ -224,14 +226,14 @@ public final class JointSheet extends Pane implements Themed {
     }
 
     private void show(List<FigureField> figures) {
-        List<Node> nodes = new ArrayList<>(List.of(canvas, pullName, pull));
+        List<Node> nodes = new ArrayList<>(List.of(picture, pullName, pull));
         nodes.addAll(captions.values());
         nodes.addAll(figures);
         FocusKeeper.rebuild(this, () -> getChildren().setAll(nodes));
     }
 
     /** The picture keeps its scale while it is pulled apart: it has room for the farthest. */
-    private void apart(JointDetail detail, Rectangle2D area) {
+    private void apart(JointDetail detail, Rectangle2D area, Brush brush) {
         View eye = View.pictorial(turn, lift);
         Extent room = Drawing.extentOf(detail.apart(0), eye).and(Drawing.extentOf(detail.apart(1), eye));
         double scale = Math.max(0.01, Math.min((area.getWidth() - 2 * EDGE) / room.width(),
@@ -239,7 +241,7 @@ public final class JointSheet extends Pane implements Themed {
         PlacedView view = new PlacedView(eye, "", Drawing.visibleOf(detail.apart(pull.getValue()), eye), scale,
                 (area.getMinX() + area.getMaxX()) / 2 - scale * (room.left() + room.right()) / 2,
                 (area.getMinY() + area.getMaxY() - EDGE) / 2 + scale * (room.low() + room.high()) / 2);
-        new SheetPen(new Brush(canvas), this::wood, "").draw(view, false);
+        new SheetPen(brush, this::wood, "").draw(view, false);
     }
 
     private Color wood(String id) {

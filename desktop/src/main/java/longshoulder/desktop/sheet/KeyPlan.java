@@ -1,11 +1,15 @@
 package longshoulder.desktop.sheet;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.Node;
 import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Rectangle;
+import javafx.scene.text.Text;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Extent;
 import longshoulder.core.geometry.View;
@@ -13,12 +17,13 @@ import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.desktop.Texts;
-import longshoulder.desktop.look.Brush;
+import longshoulder.desktop.look.FramedPicture;
 import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.look.Picture;
+import longshoulder.desktop.look.PictureView;
 import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Workbench;
-import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /** The whole piece of furniture, small: the rail of the joint that is worked on is lit, a ring stands round the joint, marks beside it. */
@@ -31,7 +36,11 @@ public final class KeyPlan extends Pane implements Themed {
     private static final double RING = 9;
 
     private final Workbench bench;
-    private final Canvas canvas = new Canvas(WIDTH, HEIGHT);
+    private final FramedPicture picture = new FramedPicture(WIDTH, HEIGHT);
+    private final Circle ring = new Circle(RING);
+    /** Rail and post by their marks, beside the ring where there is more room, and what they stand on. */
+    private final Text marks = new Text();
+    private final Rectangle ground = new Rectangle();
     private Optional<Plan> drawn = Optional.empty();
     private Optional<Drawing> drawing = Optional.empty();
 
@@ -42,7 +51,16 @@ public final class KeyPlan extends Pane implements Themed {
         setMinHeight(HEIGHT);
         setPrefHeight(HEIGHT);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-        getChildren().add(canvas);
+        ring.setFill(Color.TRANSPARENT);
+        ring.setStrokeWidth(2);
+        marks.setFont(Typefaces.figures(12, true));
+        ground.setArcWidth(6);
+        ground.setArcHeight(6);
+        for (Node over : List.of(ring, ground, marks)) {
+            over.setManaged(false);
+            over.setMouseTransparent(true);
+        }
+        getChildren().addAll(picture, ring, ground, marks);
     }
 
     /** Brought up to date; the drawing is worked out beside the interface's own thread, the newest plan wins. */
@@ -70,42 +88,50 @@ public final class KeyPlan extends Pane implements Themed {
     }
 
     private void paint() {
-        GraphicsContext pen = canvas.getGraphicsContext2D();
-        pen.clearRect(0, 0, WIDTH, HEIGHT);
         Optional<Joint> joint = bench.joint();
-        if (drawing.isEmpty() || joint.isEmpty()) {
-            return;
+        boolean known = drawing.isPresent() && joint.isPresent();
+        ring.setVisible(known);
+        ground.setVisible(known);
+        marks.setVisible(known);
+        if (known) {
+            paint(drawing.get(), joint.get());
+        } else {
+            picture.clear();
         }
-        setAccessibleText(Texts.get("joints.keyplan") + ": " + bench.words().name(joint.get().id()));
-        Extent box = drawing.get().extent();
-        double scale = Math.min((WIDTH - 2 * MARGIN) / Math.max(1, box.width()),
-                (HEIGHT - 2 * MARGIN) / Math.max(1, box.height()));
-        PlacedView placed = new PlacedView(EYE, "", drawing.get(), scale,
-                WIDTH / 2 - scale * (box.left() + box.right()) / 2, HEIGHT / 2 + scale * (box.low() + box.high()) / 2);
-        String rail = joint.get().meeting().rail().id();
-        new SheetPen(new Brush(canvas), id -> bench.plan().has(id)
-                ? Palette.wood(bench.plan().piece(id).wood())
-                : Palette.litWood(), rail).drawFine(placed);
-        Vector3D place = joint.get().site().bounds().least().lerp(joint.get().site().bounds().greatest(), 0.5);
-        Vector2D at = placed.onSheet(place);
-        pen.setStroke(Palette.given());
-        pen.setLineWidth(2);
-        pen.strokeOval(at.getX() - RING, at.getY() - RING, 2 * RING, 2 * RING);
-        marks(pen, joint.get(), at);
     }
 
-    /** Rail and post by their marks, on the side where there is more room. */
-    private void marks(GraphicsContext pen, Joint joint, Vector2D at) {
-        String marks = mark(joint.meeting().rail().id()) + " \u2192 " + mark(joint.meeting().post().id());
-        double width = 7.0 * marks.length();
-        double beside = at.getX() < WIDTH / 2 ? at.getX() + RING + 3 : at.getX() - RING - 3 - width;
-        double x = Math.clamp(beside, 2, WIDTH - width);
-        double y = Math.clamp(at.getY() - RING, 14, HEIGHT - 6);
-        pen.setFill(Palette.panel());
-        pen.fillRoundRect(x - 3, y - 12, width + 2, 16, 6, 6);
-        pen.setFill(Palette.ink());
-        pen.setFont(Typefaces.figures(12, true));
-        pen.fillText(marks, x, y);
+    private void paint(Drawing drawn, Joint joint) {
+        setAccessibleText(Texts.get("joints.keyplan") + ": " + bench.words().name(joint.id()));
+        Extent box = drawn.extent();
+        double scale = Math.min((WIDTH - 2 * MARGIN) / Math.max(1, box.width()),
+                (HEIGHT - 2 * MARGIN) / Math.max(1, box.height()));
+        PlacedView placed = new PlacedView(EYE, "", drawn, scale,
+                WIDTH / 2 - scale * (box.left() + box.right()) / 2, HEIGHT / 2 + scale * (box.low() + box.high()) / 2);
+        String rail = joint.meeting().rail().id();
+        picture.show(Picture.of(WIDTH, HEIGHT, PictureView.pixels(this),
+                brush -> new SheetPen(brush, this::wood, rail).drawFine(placed)));
+        ring(joint, placed.onSheet(joint.site().bounds().least().lerp(joint.site().bounds().greatest(), 0.5)));
+    }
+
+    private Color wood(String id) {
+        return bench.plan().has(id) ? Palette.wood(bench.plan().piece(id).wood()) : Palette.litWood();
+    }
+
+    private void ring(Joint joint, Vector2D at) {
+        ring.setStroke(Palette.given());
+        ring.setCenterX(at.getX());
+        ring.setCenterY(at.getY());
+        marks.setText(mark(joint.meeting().rail().id()) + " \u2192 " + mark(joint.meeting().post().id()));
+        marks.setFill(Palette.ink());
+        double width = marks.getLayoutBounds().getWidth();
+        double beside = at.getX() < WIDTH / 2 ? at.getX() + RING + 5 : at.getX() - RING - 5 - width;
+        marks.setX(Math.rint(Math.clamp(beside, 3, WIDTH - width - 3)));
+        marks.setY(Math.rint(Math.clamp(at.getY() - RING, 14, HEIGHT - 6)));
+        ground.setFill(Palette.panel());
+        ground.setX(marks.getX() - 3);
+        ground.setY(marks.getY() - 12);
+        ground.setWidth(width + 6);
+        ground.setHeight(16);
     }
 
     private String mark(String id) {

@@ -2,18 +2,13 @@ package longshoulder.desktop.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.text.Font;
+import javafx.geometry.Rectangle2D;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
-import longshoulder.desktop.look.Brush;
-import longshoulder.desktop.look.Palette;
-import longshoulder.desktop.look.Typefaces;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
@@ -93,23 +88,13 @@ final class PieceDrag {
                 Length.fromMillimetres(by.getZ()));
     }
 
-    /** The box of the piece where it would come to lie, and how far that is. */
-    void draw(Canvas canvas, String figure) {
-        Brush brush = new Brush(canvas);
-        brush.line(Palette.given(), 1.4, true);
+    /** The box of the piece where it would come to lie, on the sheet. */
+    Rectangle2D box() {
         Bounds box = piece.body().bounds();
         Vector2D low = view.onSheet(box.least().add(by));
         Vector2D high = view.onSheet(box.greatest().add(by));
-        brush.draw(low.getX(), low.getY(), high.getX(), low.getY());
-        brush.draw(high.getX(), low.getY(), high.getX(), high.getY());
-        brush.draw(high.getX(), high.getY(), low.getX(), high.getY());
-        brush.draw(low.getX(), high.getY(), low.getX(), low.getY());
-        brush.dry();
-        GraphicsContext pen = canvas.getGraphicsContext2D();
-        Font font = Typefaces.figures(15, true);
-        pen.setFont(font);
-        pen.setFill(Palette.given());
-        pen.fillText(figure, Math.max(low.getX(), high.getX()) + 6, Math.min(low.getY(), high.getY()) - 4);
+        return new Rectangle2D(Math.min(low.getX(), high.getX()), Math.min(low.getY(), high.getY()),
+                Math.abs(high.getX() - low.getX()), Math.abs(high.getY() - low.getY()));
     }
 
     /** How far it goes, in millimetres. */

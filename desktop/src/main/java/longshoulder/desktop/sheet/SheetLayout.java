@@ -10,7 +10,6 @@ import longshoulder.core.drawing.Shown;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.Plan;
-import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.tasks.Tasks;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
@@ -35,9 +34,12 @@ final class SheetLayout {
     /** Of more pieces than these all hidden edges together are a thicket: those of the lit piece alone are drawn. */
     private static final int MOST_SEEN_THROUGH = 18;
 
+    /** How many there are: the flat ones and the pictorial one. */
+    static final int VIEWS = 4;
+
     private static final List<View> FLAT = List.of(View.FRONT, View.END, View.PLAN);
 
-    private final List<PlannedPiece> pieces;
+    private final Plan plan;
     private final List<Shown> shown;
     /** In the order of the flat views. */
     private final List<Drawing> drawn;
@@ -48,7 +50,7 @@ final class SheetLayout {
 
     /** Draws all views; the processors share them. */
     SheetLayout(Plan plan, Look look) {
-        this.pieces = plan.pieces();
+        this.plan = plan;
         this.shown = Shown.all(plan);
         this.look = look;
         Function<View, Drawing> flatly = isThicket()
@@ -63,8 +65,12 @@ final class SheetLayout {
         pictorial = all.getLast();
     }
 
+    Plan plan() {
+        return plan;
+    }
+
     private boolean isThicket() {
-        return pieces.size() > MOST_SEEN_THROUGH;
+        return plan.pieces().size() > MOST_SEEN_THROUGH;
     }
 
     /** Lets the lit piece be seen through the others where not all are. */
@@ -78,7 +84,7 @@ final class SheetLayout {
         if (at.apart() == 0) {
             return Drawing.visibleOf(shown, at.eye());
         }
-        Vector3D middle = middle(pieces.stream().map(piece -> piece.form().bounds()).reduce(SheetLayout::both)
+        Vector3D middle = middle(plan.pieces().stream().map(piece -> piece.form().bounds()).reduce(SheetLayout::both)
                 .orElseThrow());
         return Drawing.visibleOf(shown.stream().map(piece -> piece
                 .shifted(middle(piece.form().bounds()).subtract(middle).multiply(at.apart() * FARTHEST))).toList(),
@@ -93,20 +99,17 @@ final class SheetLayout {
         return one.and(other);
     }
 
-    /**
-     * The views on a sheet of a size in pixels.
-     *
-     * @param wanted how the pictorial one is looked at
-     * @param piece id of the piece that is lit; empty for none
-     */
-    List<PlacedView> place(double width, double height, Look wanted, String piece) {
-        if (isThicket() && !lit.equals(piece)) {
-            light(piece);
+    /** The views on a sheet as it is set. */
+    List<PlacedView> place(SheetSetting setting) {
+        if (isThicket() && !lit.equals(setting.lit())) {
+            light(setting.lit());
         }
-        if (!look.equals(wanted)) {
-            look = wanted;
-            pictorial = picture(wanted);
+        if (!look.equals(setting.look())) {
+            look = setting.look();
+            pictorial = picture(look);
         }
+        double width = setting.width();
+        double height = setting.height();
         Drawing front = flat.get(0);
         Drawing end = flat.get(1);
         Drawing above = flat.get(2);

@@ -2,39 +2,35 @@ package longshoulder.desktop.sheet;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
-import javafx.scene.paint.Color;
 import javafx.scene.text.Text;
 import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Dimension;
 import longshoulder.core.measure.Length;
-import longshoulder.core.plan.Plan;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import longshoulder.desktop.Texts;
-import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
-import longshoulder.desktop.look.Palette;
-import longshoulder.desktop.look.PartCanvas;
+import longshoulder.desktop.look.PictureView;
 import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.look.Typefaces;
+import longshoulder.desktop.model.Prepared;
 import longshoulder.desktop.model.Workbench;
 
 /**
- * The drawing sheet: four views of the furniture, each on a canvas of its own, with their figures and finding marks as nodes over them.
+ * The drawing sheet: four views of the furniture, each a picture of its own, with their figures and finding marks as nodes over them.
  *
  * <p>Click a piece to light it, drag it to move it; click a figure to change it; drag the pictorial view, or turn it with the arrow
  * keys.
@@ -45,19 +41,17 @@ public final class SheetPane extends Pane implements Themed {
     private static final double FIRST_LIFT = 24;
 
     private final Workbench bench;
-    /** By the captions of the views. */
-    private final Map<String, PartCanvas> canvases = new LinkedHashMap<>();
-    /** Where a piece that is being dragged would come to lie; without size at other times. */
-    private final Canvas dragging = new Canvas();
+    /** One for each view. */
+    private final List<PictureView> pictures = Stream.generate(PictureView::new).limit(SheetLayout.VIEWS).toList();
+    /** Where a piece that is being dragged would come to lie; empty at other times. */
+    private final DragGhost dragging = new DragGhost();
     private final FindingMarks marks;
-    private final List<PlacedView> views = new ArrayList<>();
-    private final List<DimensionLine> lines = new ArrayList<>();
     /** Kept from edit to edit. */
     private final Map<Label, FigureField> fields = new HashMap<>();
     private final Map<String, Text> captions = new HashMap<>();
-    private SheetLayout layout;
-    /** Read beside the window too, where the next sheet is laid out. */
-    private volatile Look look = new Look(FIRST_TURN, FIRST_LIFT, 0);
+    private final Prepared<SheetSetting, PaintedSheet> prepared;
+    private PaintedSheet sheet;
+    private Look look = new Look(FIRST_TURN, FIRST_LIFT, 0);
     private double lastX;
     private double lastY;
     private boolean dragged;
@@ -66,20 +60,16 @@ public final class SheetPane extends Pane implements Themed {
     public SheetPane(Workbench bench) {
         this.bench = bench;
         this.marks = new FindingMarks(bench);
-        this.layout = new SheetLayout(bench.plan(), look);
+        this.prepared = new Prepared<>(bench, setting(), PaintedSheet::of);
+        this.sheet = prepared.with(setting());
         setId("sheet");
         getStyleClass().add("sheet");
         setMinSize(360, 300);
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText(Texts.get("sheet.accessible"));
-        dragging.setMouseTransparent(true);
-        bench.prepare(plan -> {
-            SheetLayout next = new SheetLayout(plan, look);
-            return () -> layout = next;
-        });
         bench.planProperty().addListener((observed, was, is) -> rebuild());
-        bench.pieceProperty().addListener((observed, was, is) -> light());
+        bench.pieceProperty().addListener((observed, was, is) -> repaint());
         bench.findingProperty().addListener((observed, was, is) -> marks.showOpen(this));
         widthProperty().addListener((observed, was, is) -> rebuild());
         heightProperty().addListener((observed, was, is) -> rebuild());
@@ -102,48 +92,42 @@ public final class SheetPane extends Pane implements Themed {
 
     private void look(Look other) {
         look = other;
-        place();
-        paint();
+        repaint();
     }
 
-    private void light() {
-        if (!views.isEmpty()) {
-            place();
+    private SheetSetting setting() {
+        return SheetSetting.of(this, look, bench.pieceProperty().get());
+    }
+
+    /** Shows the same views otherwise: turned, or with another piece lit. */
+    private void repaint() {
+        sheet = prepared.with(setting());
+        dragging.hide();
+        for (int i = 0; i < sheet.pictures().size(); i++) {
+            pictures.get(i).show(sheet.pictures().get(i));
         }
-        paint();
     }
 
     private void rebuild() {
-        if (getWidth() < 10 || getHeight() < 10) {
-            return;
+        repaint();
+        if (!sheet.views().isEmpty()) {
+            FocusKeeper.rebuild(this, this::remake);
         }
-        FocusKeeper.rebuild(this, this::remake);
     }
 
     private void remake() {
-        place();
-        lines.clear();
-        views.forEach(view -> canvases.computeIfAbsent(view.caption(), caption -> new PartCanvas()));
-        List<Node> nodes = new ArrayList<>();
-        canvases.values().forEach(view -> nodes.add(view.node()));
+        List<Node> nodes = new ArrayList<>(pictures);
         nodes.add(dragging);
-        for (PlacedView view : views) {
+        for (PlacedView view : sheet.views()) {
             caption(view).ifPresent(nodes::add);
-            bench.plan().frame().dimensions().stream().filter(dimension -> dimension.view().equals(view.view()))
-                    .forEach(dimension -> nodes.add(figure(dimension, view)));
         }
-        nodes.addAll(marks.make(this, views));
+        sheet.lines().forEach(line -> nodes.add(figure(line)));
+        nodes.addAll(marks.make(this, sheet.views()));
         // Nodes that stay are not styled again; that costs more than everything else here.
         if (!getChildren().equals(nodes)) {
             getChildren().setAll(nodes);
         }
         marks.showOpen(this);
-        paint();
-    }
-
-    private void place() {
-        views.clear();
-        views.addAll(layout.place(getWidth(), getHeight(), look, bench.pieceProperty().get()));
     }
 
     private Optional<Node> caption(PlacedView view) {
@@ -163,15 +147,12 @@ public final class SheetPane extends Pane implements Themed {
         return Optional.of(caption);
     }
 
-    private FigureField figure(Dimension dimension, PlacedView view) {
+    private FigureField figure(DimensionLine line) {
+        Dimension dimension = line.dimension();
         String figure = bench.words().figure(dimension.amount().value());
         FigureField field = fields.computeIfAbsent(dimension.amount().label(), label -> field(dimension, figure));
         field.show(figure);
-        double width = field.figureWidth();
-        double height = field.figureHeight();
-        DimensionLine line = DimensionLine.of(view, dimension, width, height);
-        lines.add(line);
-        field.relocate(Math.rint(line.figureX() - width / 2), Math.rint(line.figureY() - height / 2));
+        line.place(field);
         return field;
     }
 
@@ -189,27 +170,6 @@ public final class SheetPane extends Pane implements Themed {
                         + amount.label().arguments().stream().map(a -> "-" + a).findFirst().orElse(""));
     }
 
-    private void paint() {
-        dragging.setWidth(0);
-        dragging.setHeight(0);
-        for (PlacedView view : views) {
-            List<DimensionLine> figures = lines.stream()
-                    .filter(line -> line.dimension().view().equals(view.view())).toList();
-            PartCanvas canvas = canvases.get(view.caption());
-            if (canvas != null) {
-                Brush brush = canvas.clear(view.boxWith(figures), getWidth(), getHeight());
-                new SheetPen(brush, this::wood, bench.pieceProperty().get())
-                        .draw(view, !view.caption().equals("view.pictorial"));
-                figures.forEach(line -> line.draw(brush));
-            }
-        }
-    }
-
-    private Color wood(String piece) {
-        Plan plan = bench.plan();
-        return Palette.wood(plan.piece(piece).wood());
-    }
-
     private void press(MouseEvent press) {
         lastX = press.getX();
         lastY = press.getY();
@@ -222,27 +182,26 @@ public final class SheetPane extends Pane implements Themed {
 
     /** The piece under the mouse in a flat view. */
     private Optional<PieceDrag> grabbed(double x, double y) {
-        return views.stream().filter(view -> !view.caption().equals("view.pictorial") && view.box().contains(x, y))
+        return sheet.views().stream()
+                .filter(view -> !view.caption().equals("view.pictorial") && view.box().contains(x, y))
                 .flatMap(view -> view.pieceAt(x, y).stream()
                         .map(piece -> new PieceDrag(bench.plan(), view, piece, x, y)))
                 .findFirst();
     }
 
     private void show(PieceDrag moving) {
-        paint();
         if (moving.isMoving()) {
-            dragging.setWidth(getWidth());
-            dragging.setHeight(getHeight());
-            moving.draw(dragging, bench.words().length(Length.fromMillimetres(moving.distance())));
+            dragging.show(moving.box(), bench.words().length(Length.fromMillimetres(moving.distance())));
+        } else {
+            dragging.hide();
         }
     }
 
     private void release() {
         grabbed.filter(PieceDrag::isMoving).ifPresent(moving -> {
             dragged = true;
-            if (!bench.edit(new Edit.Alter(moving.move()))) {
-                paint();
-            }
+            dragging.hide();
+            bench.edit(new Edit.Alter(moving.move()));
         });
         grabbed = Optional.empty();
     }
@@ -262,17 +221,14 @@ public final class SheetPane extends Pane implements Themed {
     }
 
     private boolean isOverPictorial(double x, double y) {
-        if (views.isEmpty()) {
-            return false;
-        }
-        return views.getLast().box().contains(x, y);
+        return !sheet.views().isEmpty() && sheet.views().getLast().box().contains(x, y);
     }
 
     private void click(MouseEvent click) {
         if (dragged) {
             return;
         }
-        views.stream().flatMap(view -> view.pieceAt(click.getX(), click.getY()).stream()).findFirst()
+        sheet.views().stream().flatMap(view -> view.pieceAt(click.getX(), click.getY()).stream()).findFirst()
                 .ifPresent(bench::light);
         bench.findingProperty().set(Optional.<Finding>empty());
     }
@@ -295,6 +251,6 @@ public final class SheetPane extends Pane implements Themed {
 
     @Override
     public void recolour() {
-        paint();
+        repaint();
     }
 }

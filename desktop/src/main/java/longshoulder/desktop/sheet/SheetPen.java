@@ -11,7 +11,7 @@ import longshoulder.core.drawing.Stroke;
 import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.Palette;
 
-/** Draws views on a canvas: faces tinted by their wood, hidden edges dashed, visible edges on top. */
+/** Paints views into a picture: faces tinted by their wood, hidden edges dashed, visible edges on top. */
 final class SheetPen {
 
     private static final double VISIBLE = 1.2;

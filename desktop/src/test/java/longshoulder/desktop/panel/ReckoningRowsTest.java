@@ -21,8 +21,12 @@ class ReckoningRowsTest {
     private final Workbench bench = new Workbench(
             Planner.plan(Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES)), Optional.empty());
 
+    private List<ReckoningRow> rows() {
+        return ReckoningRows.of(bench.plan(), ReckoningRows.Asked.at(bench));
+    }
+
     private List<String> told() {
-        return ReckoningRows.of(bench).stream().filter(row -> row.what() == What.LINE || row.what() == What.RESULT)
+        return rows().stream().filter(row -> row.what() == What.LINE || row.what() == What.RESULT)
                 .map(row -> row.text() + " " + row.figure()).toList();
     }
 
@@ -48,37 +52,37 @@ class ReckoningRowsTest {
 
     @Test
     void size_changed_onlyTheFiguresDiffer() {
-        List<ReckoningRow> before = ReckoningRows.of(bench);
+        List<ReckoningRow> before = rows();
         give("overall.length", "1600");
-        assertThat(lookAlike(before, ReckoningRows.of(bench))).isTrue();
+        assertThat(lookAlike(before, rows())).isTrue();
         assertThat(told().getLast()).endsWith(" 1360");
     }
 
     @Test
     void otherPieceFigureOrWood_looksDifferent() {
-        List<ReckoningRow> before = ReckoningRows.of(bench);
+        List<ReckoningRow> before = rows();
         bench.edit(new Edit.UseWood("apron", "larch"));
-        assertThat(lookAlike(before, ReckoningRows.of(bench))).isFalse();
-        before = ReckoningRows.of(bench);
+        assertThat(lookAlike(before, rows())).isFalse();
+        before = rows();
         bench.open(bench.plan().piece("apron-front").length());
-        assertThat(lookAlike(before, ReckoningRows.of(bench))).isFalse();
-        before = ReckoningRows.of(bench);
+        assertThat(lookAlike(before, rows())).isFalse();
+        before = rows();
         bench.light("leg-front-left");
-        assertThat(lookAlike(before, ReckoningRows.of(bench))).isFalse();
+        assertThat(lookAlike(before, rows())).isFalse();
     }
 
     @Test
     void tenonGiven_canBeLeftToTheSchoolAgain() {
-        assertThat(ReckoningRows.of(bench)).noneMatch(row -> row.what() == What.LEAVABLE);
+        assertThat(rows()).noneMatch(row -> row.what() == What.LEAVABLE);
         give("tenon.length", "35");
-        assertThat(ReckoningRows.of(bench)).filteredOn(row -> row.what() == What.LEAVABLE)
+        assertThat(rows()).filteredOn(row -> row.what() == What.LEAVABLE)
                 .singleElement().matches(row -> row.id().equals("tenon.length") && row.figure().equals("35"));
     }
 
     @Test
     void tenonLengthOpen_offersTheSchools() {
         bench.open(bench.plan().piece("apron-front").joints().getFirst().addedLength());
-        List<ReckoningRow> schools = ReckoningRows.of(bench).stream().filter(row -> row.what() == What.SCHOOL).toList();
+        List<ReckoningRow> schools = rows().stream().filter(row -> row.what() == What.SCHOOL).toList();
         assertThat(schools).extracting(ReckoningRow::id).containsExactly("mitred", "shortened",
                 "interlocked", "staggered", "full");
         assertThat(schools).filteredOn(ReckoningRow::open).extracting(ReckoningRow::id).containsExactly("mitred");
@@ -104,13 +108,13 @@ class ReckoningRowsTest {
     }
 
     private List<String> milled() {
-        return ReckoningRows.of(bench).stream().filter(row -> row.what() == ReckoningRow.What.AS_CUT)
+        return rows().stream().filter(row -> row.what() == ReckoningRow.What.AS_CUT)
                 .map(ReckoningRow::figure).toList();
     }
 
     @Test
     void noPieceLit_tellsNothing() {
         bench.light("keel");
-        assertThat(ReckoningRows.of(bench)).isEmpty();
+        assertThat(rows()).isEmpty();
     }
 }

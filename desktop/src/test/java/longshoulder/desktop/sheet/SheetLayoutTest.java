@@ -14,6 +14,7 @@ import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
+import longshoulder.desktop.look.Palette;
 import org.junit.jupiter.api.Test;
 
 /** Which hidden edges a sheet shows. */
@@ -27,7 +28,7 @@ class SheetLayoutTest {
 
     /** Ids of the pieces whose hidden edges the view from the front has. */
     private static Set<String> seenThrough(SheetLayout layout, String lit) {
-        List<PlacedView> views = layout.place(900, 600, LOOK, lit);
+        List<PlacedView> views = layout.place(new SheetSetting(900, 600, 1, LOOK, lit, Palette.Theme.LIGHT));
         return views.stream().filter(view -> view.view().equals(View.FRONT))
                 .flatMap(view -> view.drawing().strokes().stream())
                 .filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN).map(Stroke::piece).collect(Collectors.toSet());
