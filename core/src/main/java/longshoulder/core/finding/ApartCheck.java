@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.Form;
@@ -46,8 +45,7 @@ final class ApartCheck implements Check {
     }
 
     private static Optional<Fault> sideGone(Piece piece, Form form) {
-        Bounds left = Bounds.of(form.outline().edges().stream().flatMap(edge -> Stream.of(edge.from(), edge.to()))
-                .toList());
+        Bounds left = form.outline().bounds();
         double width = piece.width().value().toMillimetres() - left.size().getY();
         double thickness = piece.thickness().value().toMillimetres() - left.size().getZ();
         double least = 100 * Tolerance.LENGTH;

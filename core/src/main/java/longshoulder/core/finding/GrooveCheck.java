@@ -32,7 +32,7 @@ final class GrooveCheck implements Check {
         Set<String> grooved = grooves.stream().map(joint -> joint.meeting().post().id()).collect(Collectors.toSet());
         Map<String, List<Tenoned>> tenoned = subject.atEnds().stream()
                 .filter(joint -> !joint.tenons().isEmpty() && grooved.contains(joint.meeting().rail().id()))
-                .map(Tenoned::of).collect(Collectors.groupingBy(one -> one.joint.meeting().rail().id()));
+                .map(Tenoned::new).collect(Collectors.groupingBy(one -> one.joint.meeting().rail().id()));
         Set<String> held = heldAtBothEdges(subject);
         List<Finding> findings = new ArrayList<>();
         for (Joint joint : grooves) {
@@ -48,11 +48,16 @@ final class GrooveCheck implements Check {
         return findings;
     }
 
-    /** A joint with its tenons, and how much wood is in them, in mm³. */
-    private record Tenoned(Joint joint, List<Solid> tenons, double whole) {
-        static Tenoned of(Joint joint) {
-            List<Solid> tenons = joint.tenons().stream().map(Tenon::adds).toList();
-            return new Tenoned(joint, tenons, tenons.stream().mapToDouble(Solid::volume).sum());
+    /** A joint, and its tenons as they are asked for. */
+    private record Tenoned(Joint joint) {
+
+        List<Solid> tenons() {
+            return joint.tenons().stream().map(Tenon::adds).toList();
+        }
+
+        /** How much wood is in them, in mm³. */
+        double whole() {
+            return tenons().stream().mapToDouble(Solid::volume).sum();
         }
     }
 
@@ -61,12 +66,16 @@ final class GrooveCheck implements Check {
             List<Finding> findings) {
         double share = subject.brief().ratio(Limits.GROOVE_IN_TENON).toDouble();
         for (Tenoned one : tenoned) {
-            double whole = one.whole;
-            if (one.tenons.stream().mapToDouble(cut::mostShared).sum() <= whole * share) {
+            // What is added at an end holds its tenons, and is remembered.
+            if (cut.mostShared(one.joint.adds()) == 0) {
+                continue;
+            }
+            double whole = one.whole();
+            if (one.tenons().stream().mapToDouble(cut::mostShared).sum() <= whole * share) {
                 continue;
             }
             Joint joint = one.joint;
-            double lost = one.tenons.stream().mapToDouble(tenon -> cut.and(tenon).volume()).sum();
+            double lost = one.tenons().stream().mapToDouble(tenon -> cut.and(tenon).volume()).sum();
             if (lost > whole * share) {
                 findings.add(new Finding("groove-cuts-tenon", Level.RISK, List.of(groove.id(), joint.id()),
                         Label.of("finding.grooveCutsTenon", groove.id(), joint.id(),

@@ -25,6 +25,16 @@ public final class Outline {
         return edges;
     }
 
+    /** The box round them. */
+    public Bounds bounds() {
+        Vector3D[] ends = new Vector3D[2 * edges.size()];
+        for (int i = 0; i < edges.size(); i++) {
+            ends[2 * i] = edges.get(i).from();
+            ends[2 * i + 1] = edges.get(i).to();
+        }
+        return Bounds.of(Arrays.asList(ends));
+    }
+
     /** Whether both have the same edges at the same places in the same order, within a distance: what is made alike mostly has. */
     boolean coincides(Outline other, double within) {
         if (edges.size() != other.edges.size()) {

@@ -1,6 +1,5 @@
 package longshoulder.core.geometry;
 
-import java.util.Arrays;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -61,6 +60,7 @@ public record Pose(Vector3D origin, Vector3D.Unit along, Vector3D.Unit across, V
     }
 
     private static boolean isAxis(Vector3D.Unit direction) {
-        return Arrays.stream(direction.toArray()).filter(part -> part != 0).count() == 1;
+        int zeros = (direction.getX() == 0 ? 1 : 0) + (direction.getY() == 0 ? 1 : 0) + (direction.getZ() == 0 ? 1 : 0);
+        return zeros == 2;
     }
 }

@@ -6,6 +6,7 @@ import longshoulder.core.frame.Frame;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Level;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Everything that follows from a project: never stored, never edited.
@@ -19,6 +20,17 @@ public record Plan(Project project, Frame frame, List<Joint> joints, List<Planne
         joints = List.copyOf(joints);
         pieces = List.copyOf(pieces);
         findings = List.copyOf(findings);
+    }
+
+    /** Plans are compared by what they follow from: to compare all their solids takes longer than many an edit. */
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof Plan plan && project.equals(plan.project);
+    }
+
+    @Override
+    public int hashCode() {
+        return project.hashCode();
     }
 
     /** The piece with an id. @throws IllegalArgumentException if there is none */

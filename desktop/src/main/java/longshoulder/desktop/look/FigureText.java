@@ -20,6 +20,7 @@ public final class FigureText extends Pane implements Themed {
     private final double size;
     private final boolean bold;
     private final Supplier<Color> colour;
+    private String shown = "";
     private double width;
     private int used;
 
@@ -33,6 +34,10 @@ public final class FigureText extends Pane implements Themed {
 
     /** Shows another figure: a number, a fraction, or a number and a fraction; anything behind is set as it is. */
     public void setText(String figure) {
+        if (figure.equals(shown)) {
+            return;
+        }
+        shown = figure;
         double before = width;
         width = 0;
         used = 0;

@@ -1,6 +1,8 @@
 package longshoulder.desktop.model;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import longshoulder.core.brief.Parameter;
@@ -24,6 +26,15 @@ public record StageState(String text, Level worst) {
     /** So many overall sizes stand in the line of the brief; figures in inches take more room. */
     private static final int SIZES = 3;
     private static final int SIZES_INCHES = 2;
+
+    /** The state of every stage of a plan. */
+    public static Map<WorkStage, StageState> ofAll(Plan plan) {
+        Map<WorkStage, StageState> states = new EnumMap<>(WorkStage.class);
+        for (WorkStage stage : WorkStage.values()) {
+            states.put(stage, of(stage, plan));
+        }
+        return states;
+    }
 
     /** The state of a stage of a plan. */
     public static StageState of(WorkStage stage, Plan plan) {

@@ -6,7 +6,6 @@ import javafx.css.PseudoClass;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
@@ -19,13 +18,11 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
-import longshoulder.core.cutlist.CutLine;
-import longshoulder.core.cutlist.CutList;
-import longshoulder.core.reckoning.Amount;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.FigureText;
 import longshoulder.desktop.look.Lines;
 import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.model.Prepared;
 import longshoulder.desktop.model.Workbench;
 
 /** The cut list: a row for pieces that are truly the same, in finished or in rough sizes. */
@@ -36,7 +33,8 @@ public final class CutListPane extends VBox {
 
     private final Workbench bench;
     private final List<Sizes> sizes = new ArrayList<>();
-    private List<CutLine> lines;
+    private final Prepared<Boolean, List<CutRow>> prepared;
+    private List<CutRow> lines = List.of();
     private List<String> shown = List.of();
     private boolean rough;
 
@@ -44,23 +42,22 @@ public final class CutListPane extends VBox {
         this.bench = bench;
         setId("cut-list");
         getStyleClass().add("cut-list");
-        lines = CutList.of(bench.plan()).lines();
-        bench.prepare(plan -> {
-            CutList next = CutList.of(plan);
-            return () -> lines = next.lines();
-        });
+        prepared = new Prepared<>(bench, rough, (plan, asRough, before) -> CutRow.all(plan, asRough));
         bench.planProperty().addListener((observed, was, is) -> refresh());
         bench.pieceProperty().addListener((observed, was, is) -> relight());
         refresh();
     }
 
     private void refresh() {
-        List<String> now = lines.stream().map(this::about).toList();
+        lines = prepared.with(rough);
+        List<String> now = lines.stream().map(CutRow::outline).toList();
         if (!now.equals(shown)) {
             shown = now;
             sizes.clear();
             getChildren().setAll(heading(), headings());
-            lines.forEach(line -> getChildren().add(row(line)));
+            for (int i = 0; i < lines.size(); i++) {
+                getChildren().add(row(i));
+            }
         }
         for (int i = 0; i < lines.size(); i++) {
             show(lines.get(i), sizes.get(i));
@@ -68,23 +65,14 @@ public final class CutListPane extends VBox {
         relight();
     }
 
-    /** What a row says besides sizes; while that stays, the row stays. */
-    private String about(CutLine line) {
-        return line.count() + "|" + line.pieces() + "|" + line.role() + "|" + which(line);
-    }
-
     /** The sizes in a row, which are all that most edits change. */
     private record Sizes(StackPane row, List<FigureText> texts) {}
 
-    private void show(CutLine line, Sizes sizes) {
-        CutLine.Size size = rough ? line.rough() : line.finished();
-        Amount[] amounts = {size.length(), size.width(), size.thickness()};
-        for (int i = 0; i < amounts.length; i++) {
-            sizes.texts().get(i).setText(bench.words().figure(amounts[i].value()));
+    private static void show(CutRow line, Sizes sizes) {
+        for (int i = 0; i < line.figures().size(); i++) {
+            sizes.texts().get(i).setText(line.figures().get(i));
         }
-        sizes.row().setUserData(line);
-        sizes.row().setAccessibleText("%d %s, %s".formatted(line.count(),
-                bench.words().text("role." + line.role().id()), spoken(size)));
+        sizes.row().setAccessibleText(line.spoken());
     }
 
     private HBox heading() {
@@ -133,9 +121,10 @@ public final class CutListPane extends VBox {
         return grid;
     }
 
-    private StackPane row(CutLine line) {
+    private StackPane row(int index) {
+        CutRow line = lines.get(index);
         GridPane grid = grid();
-        grid.add(new Label(line.count() + " ×"), 0, 0);
+        grid.add(new Label(line.pieces().size() + " ×"), 0, 0);
         grid.add(what(line), 1, 0);
         List<FigureText> texts = new ArrayList<>();
         for (int column = 2; column < 5; column++) {
@@ -148,10 +137,10 @@ public final class CutListPane extends VBox {
         row.getStyleClass().add("row");
         row.setFocusTraversable(true);
         row.setAccessibleRole(AccessibleRole.BUTTON);
-        row.setOnMouseClicked(click -> lightNextOf((CutLine) row.getUserData()));
+        row.setOnMouseClicked(click -> lightNextOf(lines.get(index)));
         row.setOnKeyPressed(key -> {
             if (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.SPACE) {
-                lightNextOf((CutLine) row.getUserData());
+                lightNextOf(lines.get(index));
                 key.consume();
             }
         });
@@ -160,36 +149,24 @@ public final class CutListPane extends VBox {
     }
 
     /** What the pieces of a line are, and behind it or under it which ones and of what. */
-    private TextFlow what(CutLine line) {
-        Text role = new Text(bench.words().text("role." + line.role().id()) + Lines.NO_BREAK + " ");
+    private static TextFlow what(CutRow line) {
+        Text role = new Text(line.role() + Lines.NO_BREAK + " ");
         role.getStyleClass().add("cut-role");
-        Text about = new Text(which(line));
+        Text about = new Text(line.about());
         about.getStyleClass().add("cut-about");
         return new TextFlow(role, about);
     }
 
-    private String which(CutLine line) {
-        return Marks.told(line.marks()) + Lines.NO_BREAK + "· " + bench.words().text("wood." + line.wood())
-                + line.mirrorOf().map(number -> ", " + Texts.get("cutlist.mirror") + Lines.NO_BREAK
-                        + Marks.told(lines.get(number - 1).marks())).orElse("");
-    }
-
-    private String spoken(CutLine.Size size) {
-        return bench.words().length(size.length().value()) + " × " + bench.words().length(size.width().value()) + " × "
-                + bench.words().length(size.thickness().value());
-    }
-
     /** Lights the first piece of a line, or the one after the lit one. */
-    private void lightNextOf(CutLine line) {
+    private void lightNextOf(CutRow line) {
         int at = line.pieces().indexOf(bench.pieceProperty().get());
-        bench.light(line.pieces().get((at + 1) % line.count()));
+        bench.light(line.pieces().get((at + 1) % line.pieces().size()));
     }
 
     private void relight() {
-        for (Node child : getChildren()) {
-            if (child.getUserData() instanceof CutLine line) {
-                child.pseudoClassStateChanged(LIT, line.pieces().contains(bench.pieceProperty().get()));
-            }
+        for (int i = 0; i < lines.size(); i++) {
+            sizes.get(i).row().pseudoClassStateChanged(LIT,
+                    lines.get(i).pieces().contains(bench.pieceProperty().get()));
         }
     }
 }

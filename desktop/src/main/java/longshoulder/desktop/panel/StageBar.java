@@ -3,6 +3,7 @@ package longshoulder.desktop.panel;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -14,6 +15,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.WorkStage;
+import longshoulder.desktop.model.Prepared;
 import longshoulder.desktop.model.StageState;
 import longshoulder.desktop.model.Workbench;
 
@@ -23,17 +25,15 @@ public final class StageBar extends HBox {
     /** So much wider than the others, in pixels, are the stages that have something to say of their state. */
     private static final double MORE = 36;
 
-    private final Workbench bench;
+    private final Prepared<String, Map<WorkStage, StageState>> now;
     private final Map<WorkStage, ToggleButton> buttons = new EnumMap<>(WorkStage.class);
     private final Map<WorkStage, Label> states = new EnumMap<>(WorkStage.class);
 
     /** @param go shows a stage */
     public StageBar(Workbench bench, Consumer<WorkStage> go) {
-        this.bench = bench;
+        now = new Prepared<>(bench, "", (plan, setting, before) -> StageState.ofAll(plan));
         setId("stages");
         getStyleClass().add("stage-bar");
-        // Few edits change it: its picture is kept, and a frame copies that.
-        setCache(true);
         ToggleGroup group = new ToggleGroup();
         for (WorkStage stage : WorkStage.values()) {
             getChildren().add(button(stage, group, go));
@@ -56,6 +56,8 @@ public final class StageBar extends HBox {
         if (!stage.isWorkedOut()) {
             button.getStyleClass().add("later");
         }
+        // Few edits change it: its picture is kept, and a frame copies that.
+        button.setCache(true);
         button.setToggleGroup(group);
         button.setTooltip(new Tooltip(Texts.get("stage." + stage.id() + ".key")));
         button.setMaxWidth(Double.MAX_VALUE);
@@ -77,8 +79,9 @@ public final class StageBar extends HBox {
     }
 
     private void refresh() {
+        Map<WorkStage, StageState> all = now.with("");
         states.forEach((stage, label) -> {
-            StageState state = StageState.of(stage, bench.plan());
+            StageState state = Objects.requireNonNull(all.get(stage));
             label.setText(state.text());
             String level = state.worst().name().toLowerCase(Locale.ROOT);
             if (!label.getStyleClass().contains("level-" + level)) {

@@ -14,10 +14,11 @@ import longshoulder.desktop.look.Picture;
  *
  * @param views those of {@link SheetLayout}, the pictorial one last; none where there is no room
  * @param lines of the figures round them
+ * @param spots where findings arise
  * @param pictures one for each view
  */
 record PaintedSheet(SheetLayout layout, SheetSetting setting, List<PlacedView> views, List<DimensionLine> lines,
-        List<Picture> pictures) {
+        List<FindingSpot> spots, List<Picture> pictures) {
 
     /** @param before of the same plan, as it was set before */
     static PaintedSheet of(Plan plan, SheetSetting setting, Optional<PaintedSheet> before) {
@@ -34,12 +35,13 @@ record PaintedSheet(SheetLayout layout, SheetSetting setting, List<PlacedView> v
             layout.plan().frame().dimensions().stream().filter(dimension -> dimension.view().equals(view.view()))
                     .forEach(dimension -> lines.add(DimensionLine.of(view, dimension)));
         }
-        PaintedSheet unpainted = new PaintedSheet(layout, setting, views, lines, List.of());
+        PaintedSheet unpainted = new PaintedSheet(layout, setting, views, lines,
+                FindingSpot.of(layout.plan(), views), List.of());
         return unpainted.with(Tasks.each(views, unpainted::paint));
     }
 
     private PaintedSheet with(List<Picture> painted) {
-        return new PaintedSheet(layout, setting, views, lines, painted);
+        return new PaintedSheet(layout, setting, views, lines, spots, painted);
     }
 
     private boolean differsInLook(SheetSetting other) {
@@ -48,7 +50,7 @@ record PaintedSheet(SheetLayout layout, SheetSetting setting, List<PlacedView> v
 
     /** Only the pictorial view is painted anew. */
     private PaintedSheet lookedAt(SheetSetting other) {
-        PaintedSheet unpainted = new PaintedSheet(layout, other, layout.place(other), lines, List.of());
+        PaintedSheet unpainted = new PaintedSheet(layout, other, layout.place(other), lines, spots, List.of());
         List<Picture> painted = new ArrayList<>(pictures);
         painted.set(painted.size() - 1, unpainted.paint(unpainted.views.getLast()));
         return unpainted.with(painted);
@@ -58,7 +60,7 @@ record PaintedSheet(SheetLayout layout, SheetSetting setting, List<PlacedView> v
         List<DimensionLine> figures = lines.stream().filter(line -> line.dimension().view().equals(view.view()))
                 .toList();
         return Picture.of(view.boxWith(figures), setting.width(), setting.height(), setting.pixels(), brush -> {
-            new SheetPen(brush, this::wood, setting.lit()).draw(view, !view.caption().equals("view.pictorial"));
+            new SheetPen(brush, this::wood, setting.lit()).draw(view, !view.isPictorial());
             figures.forEach(line -> line.draw(brush));
         });
     }

@@ -20,6 +20,10 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
  */
 record PlacedView(View view, String caption, Drawing drawing, double scale, double x, double y) {
 
+    boolean isPictorial() {
+        return caption.equals("view.pictorial");
+    }
+
     double sheetX(Vector2D point) {
         return x + scale * point.getX();
     }

@@ -122,7 +122,7 @@ public final class SheetPane extends Pane implements Themed {
             caption(view).ifPresent(nodes::add);
         }
         sheet.lines().forEach(line -> nodes.add(figure(line)));
-        nodes.addAll(marks.make(this, sheet.views()));
+        nodes.addAll(marks.make(this, sheet.spots()));
         // Nodes that stay are not styled again; that costs more than everything else here.
         if (!getChildren().equals(nodes)) {
             getChildren().setAll(nodes);
@@ -131,7 +131,7 @@ public final class SheetPane extends Pane implements Themed {
     }
 
     private Optional<Node> caption(PlacedView view) {
-        if (view.caption().equals("view.pictorial")) {
+        if (view.isPictorial()) {
             return Optional.empty();
         }
         Text caption = captions.computeIfAbsent(view.caption(), key -> {
@@ -183,7 +183,7 @@ public final class SheetPane extends Pane implements Themed {
     /** The piece under the mouse in a flat view. */
     private Optional<PieceDrag> grabbed(double x, double y) {
         return sheet.views().stream()
-                .filter(view -> !view.caption().equals("view.pictorial") && view.box().contains(x, y))
+                .filter(view -> !view.isPictorial() && view.box().contains(x, y))
                 .flatMap(view -> view.pieceAt(x, y).stream()
                         .map(piece -> new PieceDrag(bench.plan(), view, piece, x, y)))
                 .findFirst();
