@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.mockito.Mockito.mock;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -14,6 +15,8 @@ import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.image.ImageView;
+import javafx.geometry.Bounds;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import javafx.scene.text.Text;
@@ -287,5 +290,25 @@ class FrameStageTest {
         robot.interact(() -> robot.lookup("#" + figure).query().requestFocus());
         robot.type(KeyCode.ENTER).type(KeyCode.BACK_SPACE).write(text).type(KeyCode.ENTER);
         settle();
+    }
+
+    /** How many pixels of the screen the pictures in a region have. */
+    private static double pixels(FxRobot robot, String region) {
+        return robot.lookup(region).lookup(".image-view").queryAllAs(ImageView.class).stream()
+                .mapToDouble(picture -> picture.getViewport().getWidth()).sum();
+    }
+
+    /** Drawn on another screen the pictures are as sharp as it is, and as large as before. */
+    @Test
+    void finerScreen_paintsPicturesAnew(FxRobot robot) {
+        for (String region : List.of("#sheet", "#rod")) {
+            double before = pixels(robot, region);
+            Bounds size = robot.lookup(region).lookup(".image-view").query().getBoundsInParent();
+            robot.interact(() -> view.getScene().getWindow().setRenderScaleX(2));
+            assertThat(pixels(robot, region)).isEqualTo(2 * before);
+            assertThat(robot.lookup(region).lookup(".image-view").query().getBoundsInParent()).isEqualTo(size);
+            robot.interact(() -> view.getScene().getWindow().setRenderScaleX(1));
+            assertThat(pixels(robot, region)).isEqualTo(before);
+        }
     }
 }

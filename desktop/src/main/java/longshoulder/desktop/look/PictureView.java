@@ -66,6 +66,12 @@ public final class PictureView extends ImageView {
         setVisible(false);
     }
 
+    /** Does something whenever a node comes to a screen with more or fewer pixels: what is shown there is painted anew. */
+    public static void whenPixelsChange(Node node, Runnable repaint) {
+        node.sceneProperty().flatMap(Scene::windowProperty).flatMap(Window::renderScaleXProperty)
+                .addListener((observed, was, is) -> repaint.run());
+    }
+
     /** Pixels of the screen to one of the layout where a node is shown. */
     public static double pixels(Node node) {
         Scene scene = node.getScene();

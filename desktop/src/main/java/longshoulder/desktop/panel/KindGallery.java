@@ -46,6 +46,7 @@ public final class KindGallery extends TilePane implements Themed {
             getChildren().add(tile(kind));
         }
         bench.planProperty().addListener((observed, was, is) -> light());
+        PictureView.whenPixelsChange(this, this::recolour);
     }
 
     private Button tile(Kind kind) {

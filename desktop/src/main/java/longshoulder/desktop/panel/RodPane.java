@@ -44,6 +44,7 @@ public final class RodPane extends Pane implements Themed {
         bench.planProperty().addListener((observed, was, is) -> rebuild());
         bench.pieceProperty().addListener((observed, was, is) -> rebuild());
         widthProperty().addListener((observed, was, is) -> rebuild());
+        PictureView.whenPixelsChange(this, this::rebuild);
     }
 
     private static Label label(String styleClass) {

@@ -91,6 +91,7 @@ public final class JointSheet extends Pane implements Themed {
         pullName.getStyleClass().add("quiet");
         getChildren().addAll(picture, pullName, pull);
         getChildren().addAll(captions.values());
+        PictureView.whenPixelsChange(this, this::paint);
         bench.planProperty().addListener((observed, was, is) -> paint());
         bench.pieceProperty().addListener((observed, was, is) -> paint());
         bench.jointProperty().addListener((observed, was, is) -> paint());

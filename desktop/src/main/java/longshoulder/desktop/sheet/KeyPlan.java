@@ -61,6 +61,7 @@ public final class KeyPlan extends Pane implements Themed {
             over.setMouseTransparent(true);
         }
         getChildren().addAll(picture, ring, ground, marks);
+        PictureView.whenPixelsChange(this, this::paint);
     }
 
     /** Brought up to date; the drawing is worked out beside the interface's own thread, the newest plan wins. */
