@@ -13,9 +13,10 @@ import javafx.scene.paint.Color;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Paints straight lines and flat faces into a {@link Picture}. What lies level or upright is put on whole pixels and painted as
- * plain rectangles: it comes out crisp, neighbouring faces leave no seams, and it costs a tenth of a path. The rest is gathered into
- * one path a colour.
+ * Paints straight lines and flat faces into a {@link Picture}. What lies level or upright is put on whole pixels and painted as plain
+ * rectangles: it comes out crisp, and it costs a tenth of a path. Slanted faces are filled pixel by pixel and leave no seam to their
+ * neighbours (docs/decisions/0016); slanted lines, which lie over their edges, are smooth. What is slanted is gathered into one path a
+ * colour.
  *
  * <p>Everything is told in pixels of the layout, as it lies in the region that the picture is shown in; in here it is reckoned in pixels of
  * the screen, from the corner of the picture. Call {@link #dry} when a colour or a kind of line is done with.
@@ -41,9 +42,9 @@ public final class Brush {
     /** One for each colour and scale: a handful. */
     private static final Map<Hatching, TexturePaint> HATCHINGS = new ConcurrentHashMap<>();
 
-    /** For what lies level or upright. */
+    /** For faces, and for lines that are level or upright. */
     private final Graphics2D crisp;
-    /** For what is slanted. */
+    /** For slanted lines. */
     private final Graphics2D smooth;
     private final double pixels;
     private final double left;
