@@ -11,7 +11,6 @@ import javafx.geometry.Rectangle2D;
  *
  * <p>It may be painted on any thread, several at a time; a canvas of the toolkit is painted by the one thread that also lays the window
  * together.
- *
  */
 public final class Picture {
 

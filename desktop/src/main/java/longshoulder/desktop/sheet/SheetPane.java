@@ -72,8 +72,8 @@ public final class SheetPane extends Pane implements Themed {
         bench.pieceProperty().addListener((observed, was, is) -> repaint());
         bench.findingProperty().addListener((observed, was, is) -> marks.showOpen(this));
         widthProperty().addListener((observed, was, is) -> rebuild());
-        PictureView.whenPixelsChange(this, this::repaint);
         heightProperty().addListener((observed, was, is) -> rebuild());
+        PictureView.whenPixelsChange(this, this::repaint);
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
         addEventHandler(MouseEvent.MOUSE_RELEASED, release -> release());
