@@ -7,6 +7,7 @@ import static org.mockito.Mockito.mock;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Point2D;
+import javafx.scene.Group;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
@@ -17,9 +18,10 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.image.ImageView;
 import javafx.geometry.Bounds;
+import javafx.scene.shape.Rectangle;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.Window;
-import javafx.scene.text.Text;
 import longshoulder.core.brief.Limits;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Angle;
@@ -171,6 +173,28 @@ class FrameStageTest {
         assertThat(bench.plan().joints()).anyMatch(joint -> joint.id().equals("stretcher-front/leg-front-left"));
         robot.interact(bench::undo);
         assertThat(low("stretcher-front")).isCloseTo(before, within(1e-9));
+    }
+
+    /** While it is dragged, its box lies sharp on whole pixels, and how far it goes is read on a ground of its own. */
+    @Test
+    void aPieceBeingDragged_saysHowFar_onAGround(FxRobot robot) {
+        choose(robot, "frame-stretchers", "all round");
+        robot.interact(() -> bench.light("stretcher-front"));
+        Node sheet = robot.lookup("#sheet").query();
+        Point2D at = middleOfLitPiece(robot, sheet);
+        robot.drag(at.getX(), at.getY(), MouseButton.PRIMARY).moveTo(at.getX() + 2, at.getY() + 20);
+        settle();
+        Rectangle outline = robot.lookup("#drag-box").query();
+        assertThat(outline.getX() - Math.floor(outline.getX())).isEqualTo(0.5);
+        assertThat((outline.getY() + outline.getHeight()) % 1).isEqualTo(0.5);
+        Group tag = robot.lookup("#drag-way").query();
+        assertThat(((Text) tag.getChildren().get(1)).getText()).matches("\\d+.*");
+        assertThat(tag.getChildren().getFirst().getBoundsInParent())
+                .matches(ground -> ground.contains(tag.getChildren().get(1).getBoundsInParent()));
+        robot.drop();
+        settle();
+        assertThat(outline.getParent().isVisible()).isFalse();
+        robot.interact(bench::undo);
     }
 
     private double low(String piece) {

@@ -25,7 +25,7 @@ public record Plan(Project project, Frame frame, List<Joint> joints, List<Planne
     /** Plans are compared by what they follow from: to compare all their solids takes longer than many an edit. */
     @Override
     public boolean equals(@Nullable Object other) {
-        return other instanceof Plan plan && project.equals(plan.project);
+        return other instanceof Plan plan && project.equals(plan.project) && frame.equals(plan.frame);
     }
 
     @Override

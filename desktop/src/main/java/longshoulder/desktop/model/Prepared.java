@@ -1,6 +1,8 @@
 package longshoulder.desktop.model;
 
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import longshoulder.core.plan.Plan;
 
 /**
@@ -49,6 +51,12 @@ public final class Prepared<S, T> {
             Made<S, T> next = made(plan, setting, Optional.empty());
             return () -> made = Optional.of(next);
         });
+    }
+
+    /** Something that follows from the plan alone, however the window is set. */
+    public static <T> Supplier<T> of(Workbench bench, Function<Plan, T> maker) {
+        Prepared<Boolean, T> prepared = new Prepared<>(bench, true, (plan, always, before) -> maker.apply(plan));
+        return () -> prepared.with(true);
     }
 
     /** What is made of the plan that is shown. */

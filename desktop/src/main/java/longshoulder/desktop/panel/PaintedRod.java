@@ -7,6 +7,7 @@ import javafx.geometry.Rectangle2D;
 import javafx.scene.layout.Region;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Extent;
+import longshoulder.core.joint.Joint;
 import longshoulder.core.marking.Rod;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
@@ -92,8 +93,8 @@ record PaintedRod(PlannedPiece piece, Rod rod, List<Double> marks, List<Double> 
             RodStrip strip = new RodStrip(brush, extent, scale, upright, SIDE, middles.get(i) - each / 2);
             strip.hatchEnds(rod);
             strip.draw(drawings.get(i), Palette.wood(piece.wood()));
-            plan.mortisesIn(piece.id()).stream().filter(joint -> face.joints().contains(joint.id()))
-                    .forEach(joint -> strip.waste(joint.removes(), face.view()));
+            strip.waste(plan.mortisesIn(piece.id()).stream().filter(joint -> face.joints().contains(joint.id()))
+                    .map(Joint::removes), face.view());
         }
     }
 

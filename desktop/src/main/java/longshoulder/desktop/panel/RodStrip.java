@@ -1,6 +1,9 @@
 package longshoulder.desktop.panel;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.paint.Color;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Extent;
@@ -44,20 +47,25 @@ record RodStrip(Brush brush, Extent extent, double scale, double upright, double
         brush.dry();
     }
 
-    /** Hatches what a joint takes out of this face. */
-    void waste(Solid removed, View view) {
+    /** Hatches what joints take out of this face; what several take together, such as a rebate, once. */
+    void waste(Stream<Solid> removed, View view) {
+        removed.flatMap(solid -> waste(solid, view).stream()).distinct()
+                .forEach(part -> hatch(part.getMinX(), part.getMinY(), part.getMaxX(), part.getMaxY()));
+    }
+
+    /** What runs out of the piece, such as a plough, is waste no farther than the piece goes. */
+    private Optional<Rectangle2D> waste(Solid removed, View view) {
         List<Vector2D> corners = removed.cells().stream().flatMap(cell -> cell.faces().stream())
                 .flatMap(face -> face.corners().stream()).map(view::flat).toList();
-        // What runs out of the piece, such as a plough, is hatched no farther than the piece goes.
         double end = begin + scale * extent.width();
         double foot = top + upright * extent.height();
         double left = Math.max(begin, corners.stream().mapToDouble(this::x).min().orElse(0));
         double right = Math.min(end, corners.stream().mapToDouble(this::x).max().orElse(0));
         double high = Math.max(top, corners.stream().mapToDouble(this::y).min().orElse(0));
         double low = Math.min(foot, corners.stream().mapToDouble(this::y).max().orElse(0));
-        if (left < right && high < low) {
-            hatch(left, high, right, low);
-        }
+        return left < right && high < low
+                ? Optional.of(new Rectangle2D(left, high, right - left, low - high))
+                : Optional.empty();
     }
 
     /** Beyond the shoulders the blank is hatched as waste; the tenons are then painted over it. */

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -25,13 +26,13 @@ public final class StageBar extends HBox {
     /** So much wider than the others, in pixels, are the stages that have something to say of their state. */
     private static final double MORE = 36;
 
-    private final Prepared<String, Map<WorkStage, StageState>> now;
+    private final Supplier<Map<WorkStage, StageState>> now;
     private final Map<WorkStage, ToggleButton> buttons = new EnumMap<>(WorkStage.class);
     private final Map<WorkStage, Label> states = new EnumMap<>(WorkStage.class);
 
     /** @param go shows a stage */
     public StageBar(Workbench bench, Consumer<WorkStage> go) {
-        now = new Prepared<>(bench, "", (plan, setting, before) -> StageState.ofAll(plan));
+        now = Prepared.of(bench, StageState::ofAll);
         setId("stages");
         getStyleClass().add("stage-bar");
         ToggleGroup group = new ToggleGroup();
@@ -79,7 +80,7 @@ public final class StageBar extends HBox {
     }
 
     private void refresh() {
-        Map<WorkStage, StageState> all = now.with("");
+        Map<WorkStage, StageState> all = now.get();
         states.forEach((stage, label) -> {
             StageState state = Objects.requireNonNull(all.get(stage));
             label.setText(state.text());

@@ -1,15 +1,11 @@
 package longshoulder.desktop.sheet;
 
-import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.AccessibleRole;
-import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Circle;
-import javafx.scene.shape.Rectangle;
-import javafx.scene.text.Text;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Extent;
 import longshoulder.core.geometry.View;
@@ -21,8 +17,8 @@ import longshoulder.desktop.look.FramedPicture;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.Picture;
 import longshoulder.desktop.look.PictureView;
+import longshoulder.desktop.look.Tag;
 import longshoulder.desktop.look.Themed;
-import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Workbench;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
@@ -38,9 +34,8 @@ public final class KeyPlan extends Pane implements Themed {
     private final Workbench bench;
     private final FramedPicture picture = new FramedPicture(WIDTH, HEIGHT);
     private final Circle ring = new Circle(RING);
-    /** Rail and post by their marks, beside the ring where there is more room, and what they stand on. */
-    private final Text marks = new Text();
-    private final Rectangle ground = new Rectangle();
+    /** Rail and post by their marks, beside the ring where there is more room. */
+    private final Tag marks = new Tag(12);
     private Optional<Plan> drawn = Optional.empty();
     private Optional<Drawing> drawing = Optional.empty();
 
@@ -53,14 +48,9 @@ public final class KeyPlan extends Pane implements Themed {
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         ring.setFill(Color.TRANSPARENT);
         ring.setStrokeWidth(2);
-        marks.setFont(Typefaces.figures(12, true));
-        ground.setArcWidth(6);
-        ground.setArcHeight(6);
-        for (Node over : List.of(ring, ground, marks)) {
-            over.setManaged(false);
-            over.setMouseTransparent(true);
-        }
-        getChildren().addAll(picture, ring, ground, marks);
+        ring.setManaged(false);
+        ring.setMouseTransparent(true);
+        getChildren().addAll(picture, ring, marks);
         PictureView.whenPixelsChange(this, this::paint);
     }
 
@@ -92,7 +82,6 @@ public final class KeyPlan extends Pane implements Themed {
         Optional<Joint> joint = bench.joint();
         boolean known = drawing.isPresent() && joint.isPresent();
         ring.setVisible(known);
-        ground.setVisible(known);
         marks.setVisible(known);
         if (known) {
             paint(drawing.get(), joint.get());
@@ -122,17 +111,11 @@ public final class KeyPlan extends Pane implements Themed {
         ring.setStroke(Palette.given());
         ring.setCenterX(at.getX());
         ring.setCenterY(at.getY());
-        marks.setText(mark(joint.meeting().rail().id()) + " \u2192 " + mark(joint.meeting().post().id()));
-        marks.setFill(Palette.ink());
-        double width = marks.getLayoutBounds().getWidth();
+        marks.say(mark(joint.meeting().rail().id()) + " \u2192 " + mark(joint.meeting().post().id()), Palette.ink(),
+                Palette.panel());
+        double width = marks.width();
         double beside = at.getX() < WIDTH / 2 ? at.getX() + RING + 5 : at.getX() - RING - 5 - width;
-        marks.setX(Math.rint(Math.clamp(beside, 3, WIDTH - width - 3)));
-        marks.setY(Math.rint(Math.clamp(at.getY() - RING, 14, HEIGHT - 6)));
-        ground.setFill(Palette.panel());
-        ground.setX(marks.getX() - 3);
-        ground.setY(marks.getY() - 12);
-        ground.setWidth(width + 6);
-        ground.setHeight(16);
+        marks.place(Math.clamp(beside, 3, WIDTH - width - 3), Math.clamp(at.getY() - RING, 14, HEIGHT - 6));
     }
 
     private String mark(String id) {
