@@ -2,10 +2,14 @@ package longshoulder.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
+import longshoulder.core.tasks.Tasks;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -27,9 +31,9 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
                 .reduce(Extent::and).orElse(new Extent(0, 0, 0, 0)));
     }
 
-    /** Draws all pieces as they stand, seen in a view. */
+    /** Draws all pieces as they stand, seen in a view, with hidden edges. */
     public static Drawing of(Plan plan, View view) {
-        return ofShown(Shown.all(plan), view);
+        return ofShown(Shown.all(plan), view, piece -> true);
     }
 
     /** The same without hidden edges, for pictorial views. */
@@ -42,35 +46,56 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
         Shown shown = Shown.alone(piece);
         List<Polygon> faces = shown.outside().stream().flatMap(one -> one.faces().stream()).toList();
         return views.stream().map(view -> new Drawing(Uncovered.of(Patch.of(piece.id(), faces, view)),
-                lines(List.of(shown), view))).toList();
+                lines(List.of(shown), view, id -> true))).toList();
     }
 
-    /** Draws anything, seen in a view, with hidden edges. */
-    public static Drawing ofShown(List<Shown> shown, View view) {
-        return new Drawing(new PaintOrder(shown, view).patches(), lines(shown, view));
+    /**
+     * Draws anything, seen in a view; of lines that fall on each other one.
+     *
+     * @param seenThrough whether the hidden edges of a piece are drawn, by its id
+     */
+    public static Drawing ofShown(List<Shown> shown, View view, Predicate<String> seenThrough) {
+        return Tasks.both(() -> new PaintOrder(shown, view).patches(), () -> lines(shown, view, seenThrough),
+                Drawing::new);
     }
 
-    private static List<Stroke> lines(List<Shown> shown, View view) {
-        return Overlaps.removed(new HiddenLines(shown, view, true).strokes());
+    private static List<Stroke> lines(List<Shown> shown, View view, Predicate<String> seenThrough) {
+        return Overlaps.removed(new HiddenLines(shown, view, seenThrough).strokes());
     }
 
-    /** The same without hidden edges. */
+    /** The same without hidden edges, and with all lines that fall on each other. */
     public static Drawing visibleOf(List<Shown> shown, View view) {
-        return new Drawing(new PaintOrder(shown, view).patches(), new HiddenLines(shown, view, false).strokes());
+        return Tasks.both(() -> new PaintOrder(shown, view).patches(),
+                () -> new HiddenLines(shown, view, piece -> false).strokes(), Drawing::new);
     }
 
-    /** This drawing, which was made without hidden edges, with those of one of its pieces. */
+    /** This drawing with the hidden edges of one of its pieces and of no other; of none if there is no such piece. */
     public Drawing seenThrough(List<Shown> shown, View view, String piece) {
-        List<Stroke> more = new ArrayList<>(strokes);
-        new HiddenLines(shown, view, true).strokes(piece).stream()
-                .filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN).forEach(more::add);
-        return new Drawing(patches, Overlaps.removed(more), extent);
+        Stream<Stroke> seen = strokes.stream().filter(stroke -> stroke.kind() != Stroke.Kind.HIDDEN);
+        Stream<Stroke> hidden = new HiddenLines(shown, view, piece::equals).strokes(piece).stream()
+                .filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN);
+        return new Drawing(patches, Overlaps.removed(Stream.concat(seen, hidden).toList()), extent);
     }
 
     /** The box round what would be drawn: the outermost edges are always seen, so that nothing has to be hidden to know it. */
     public static Extent extentOf(List<Shown> shown, View view) {
-        List<Vector3D> corners = shown.stream().flatMap(piece -> piece.solid().cells().stream())
-                .flatMap(cell -> cell.corners().stream()).toList();
-        return corners.isEmpty() ? new Extent(0, 0, 0, 0) : Extent.of(corners, view);
+        return extentsOf(shown, List.of(view)).getFirst();
+    }
+
+    /** The same of each of some views. The processors share the pieces. */
+    public static List<Extent> extentsOf(List<Shown> shown, List<View> views) {
+        List<List<Extent>> each = Tasks.each(shown.stream().filter(piece -> !piece.form().isNothing()).toList(),
+                piece -> extentsOf(piece, views));
+        return IntStream.range(0, views.size()).mapToObj(view -> each.stream().map(extents -> extents.get(view))
+                .reduce(Extent::and).orElse(new Extent(0, 0, 0, 0))).toList();
+    }
+
+    private static List<Extent> extentsOf(Shown piece, List<View> views) {
+        List<Vector3D> ends = new ArrayList<>();
+        piece.form().lines().edges().forEach(edge -> {
+            ends.add(edge.from());
+            ends.add(edge.to());
+        });
+        return views.stream().map(view -> Extent.of(ends, view)).toList();
     }
 }

@@ -3,6 +3,7 @@ package longshoulder.core.drawing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Predicate;
 import longshoulder.core.geometry.Boundary;
 import longshoulder.core.geometry.Plain;
 import longshoulder.core.geometry.View;
@@ -24,7 +25,7 @@ final class HiddenLines {
 
     private final List<Shown> pieces;
     private final View view;
-    private final boolean keepHidden;
+    private final Predicate<String> seenThrough;
     private final List<Cast> casts = new ArrayList<>();
     private final List<Stroke> strokes = new ArrayList<>();
 
@@ -38,11 +39,11 @@ final class HiddenLines {
         }
     }
 
-    /** @param keepHidden whether hidden stretches are wanted, or dropped */
-    HiddenLines(List<Shown> pieces, View view, boolean keepHidden) {
+    /** @param seenThrough whether the hidden stretches of a piece are wanted, by its id */
+    HiddenLines(List<Shown> pieces, View view, Predicate<String> seenThrough) {
         this.pieces = pieces;
         this.view = view;
-        this.keepHidden = keepHidden;
+        this.seenThrough = seenThrough;
         pieces.forEach(piece -> casts.add(Cast.of(piece, view)));
     }
 
@@ -128,7 +129,7 @@ final class HiddenLines {
     }
 
     private void add(String piece, Boundary.Edge edge, double start, double end, Stroke.Kind kind) {
-        if (end <= start || kind == Stroke.Kind.HIDDEN && !keepHidden) {
+        if (end <= start || kind == Stroke.Kind.HIDDEN && !seenThrough.test(piece)) {
             return;
         }
         Vector3D from = Plain.between(edge.from(), edge.to(), start);

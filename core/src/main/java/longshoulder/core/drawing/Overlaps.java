@@ -113,9 +113,11 @@ final class Overlaps {
 
     private Overlaps() {}
 
+    /** What is left of some lines; it may be asked again with more of them. */
     static List<Stroke> removed(List<Stroke> strokes) {
         Overlaps run = new Overlaps();
         run.keep(strokes, Stroke.Kind.VISIBLE);
+        strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.DOUBLED).forEach(run.kept::add);
         run.keep(strokes, Stroke.Kind.HIDDEN);
         return run.kept;
     }

@@ -1,6 +1,7 @@
 package longshoulder.core.geometry;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -48,6 +49,11 @@ public record Boundary(List<Vector3D> points, Skin skin, List<int[]> loops, Line
         public Lines {
             arrises = List.copyOf(arrises);
             bends = List.copyOf(bends);
+        }
+
+        /** All of them, as they lie. */
+        public Stream<Edge> edges() {
+            return Stream.concat(arrises.stream().map(Arris::edge), bends.stream().map(Bend::edge));
         }
 
         Lines moved(Carry carry) {

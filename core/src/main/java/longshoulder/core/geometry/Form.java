@@ -21,6 +21,7 @@ public final class Form {
     private volatile @Nullable Boundary boundary;
     private volatile Boundary.@Nullable Lines lines;
     private volatile @Nullable Bounds bounds;
+    private volatile @Nullable Bounds local;
 
     private Form(Solid made, Boundary skin, Carry carry, Outline outline) {
         this.made = made;
@@ -101,7 +102,17 @@ public final class Form {
      * arrises, and a section whose faces are not square to each other beyond its width. Nothing where nothing is left.
      */
     public Vector3D box() {
-        return isNothing() ? Vector3D.ZERO : Bounds.of(corners().toList()).size();
+        return isNothing() ? Vector3D.ZERO : localBounds().size();
+    }
+
+    /** The box round it in the piece's own frame of reference. */
+    public Bounds localBounds() {
+        Bounds known = local;
+        if (known == null) {
+            known = Bounds.of(corners().toList());
+            local = known;
+        }
+        return known;
     }
 
     /** The lines of its skin in the world: all of it that most drawings ask for. */

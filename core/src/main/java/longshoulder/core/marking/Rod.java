@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
-import longshoulder.core.geometry.Pose;
+import java.util.stream.Stream;
 import longshoulder.core.geometry.View;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
@@ -138,11 +138,8 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
         shoulderAt(piece, farEnd).ifPresent(joint -> marks.add(new Mark(Kind.SHOULDER,
                 Amount.sum(Label.of("amount.toShoulder")).plus(tenon).plus(piece.piece().length()).amount(),
                 Optional.of(joint.id()))));
-        for (Joint joint : mortises) {
-            marks.addAll(joint.tenons().isEmpty()
-                    ? traced(piece, joint, zeroEnd)
-                    : mortise(piece, joint, zeroEnd, tenon));
-        }
+        mortises.forEach(joint -> marks.addAll(mortise(piece, joint, zeroEnd, tenon)));
+        marks.addAll(traced(piece, mortises.stream().filter(joint -> joint.tenons().isEmpty()).toList(), zeroEnd));
         marks.add(new Mark(Kind.END, piece.length(), Optional.empty()));
         return marks;
     }
@@ -170,14 +167,21 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
         return (same ? sum.plus(fromEnd) : sum.plus(piece.piece().length()).minus(fromEnd)).amount();
     }
 
-    /** Where a recess that is no mortise of a tenon begins and ends: between the corners that it leaves on the finished piece. */
-    private static List<Mark> traced(PlannedPiece piece, Joint joint, Meeting.Part zeroEnd) {
-        Pose pose = piece.piece().pose();
-        DoubleSummaryStatistics runs = piece.form().corners().map(pose::toWorld).filter(joint.removes()::holds)
+    /** Where recesses that are no mortises of tenons begin and end: between the corners that they leave on the finished piece. */
+    private static List<Mark> traced(PlannedPiece piece, List<Joint> recesses, Meeting.Part zeroEnd) {
+        if (recesses.isEmpty()) {
+            return List.of();
+        }
+        List<Vector3D> corners = piece.form().corners().map(piece.piece().pose()::toWorld).toList();
+        return recesses.stream().flatMap(joint -> traced(piece, joint, corners, zeroEnd)).toList();
+    }
+
+    private static Stream<Mark> traced(PlannedPiece piece, Joint joint, List<Vector3D> corners, Meeting.Part zeroEnd) {
+        DoubleSummaryStatistics runs = corners.stream().filter(joint.removes()::holds)
                 .mapToDouble(corner -> piece.along(corner, zeroEnd == Meeting.Part.FINISH)).summaryStatistics();
         return runs.getCount() == 0
-                ? List.of()
-                : List.of(traced(Kind.MORTISE_START, "amount.mortiseFromEnd", runs.getMin(), joint),
+                ? Stream.empty()
+                : Stream.of(traced(Kind.MORTISE_START, "amount.mortiseFromEnd", runs.getMin(), joint),
                         traced(Kind.MORTISE_END, "amount.mortiseToEnd", runs.getMax(), joint));
     }
 

@@ -66,6 +66,6 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
 
     /** The lowest corner of its skin in its own frame of reference along the grain: negative where a tenon stands out. */
     public double tip() {
-        return form.corners().mapToDouble(Vector3D::getX).min().orElse(0);
+        return form.isNothing() ? 0 : form.localBounds().least().getX();
     }
 }

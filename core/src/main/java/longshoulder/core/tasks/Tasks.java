@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ForkJoinTask;
+import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.Supplier;
 
 /**
  * Work on the things of a list that the processors share.
@@ -28,5 +30,13 @@ public final class Tasks {
             tasks.add(ForkJoinTask.adapt((Callable<List<R>>) () -> part.stream().<R>map(function).toList()));
         }
         return ForkJoinTask.invokeAll(tasks).stream().flatMap(task -> task.join().stream()).toList();
+    }
+
+    /** Two things that do not mind each other, put together. */
+    public static <A, B, R> R both(Supplier<A> one, Supplier<B> other, BiFunction<A, B, R> together) {
+        ForkJoinTask<A> first = ForkJoinTask.adapt((Callable<A>) one::get);
+        ForkJoinTask<B> second = ForkJoinTask.adapt((Callable<B>) other::get);
+        ForkJoinTask.invokeAll(first, second);
+        return together.apply(first.join(), second.join());
     }
 }

@@ -29,7 +29,7 @@ class ClosedJointsTest {
     private static final int SAMPLES = 20;
 
     private static List<Stroke> seen(List<Shown> shown, View view) {
-        return new HiddenLines(shown, view, false).strokes();
+        return new HiddenLines(shown, view, piece -> false).strokes();
     }
 
     /** The pieces cut cell by cell, with the pegs and bolts that fill their holes. */

@@ -92,7 +92,7 @@ class DrawingTest {
     @Test
     void oneBoxBehindAnother_isHiddenWhereItIsCovered() {
         List<Shown> pieces = Stream.of("leg-front-left", "apron-left").map(plan::piece).map(Shown::alone).toList();
-        List<Stroke> seen = new HiddenLines(pieces, View.FRONT, true).strokes().stream()
+        List<Stroke> seen = new HiddenLines(pieces, View.FRONT, piece -> true).strokes().stream()
                 .filter(stroke -> stroke.piece().equals("apron-left") && stroke.kind() == Stroke.Kind.VISIBLE).toList();
         assertThat(seen).as("nothing but lines along the top of the leg")
                 .allMatch(stroke -> stroke.from().getY() > 724.99 && stroke.to().getY() > 724.99);
@@ -205,7 +205,7 @@ class DrawingTest {
         double edges = made.pieces().stream().flatMap(piece -> piece.form().lines().arrises().stream())
                 .filter(arris -> arris.sight(view.toEye()) != Boundary.Arris.Sight.COVERED).map(Boundary.Arris::edge)
                 .mapToDouble((Boundary.Edge edge) -> view.flat(edge.from()).distance(view.flat(edge.to()))).sum();
-        assertThat(length(new HiddenLines(Shown.all(made), view, true).strokes())).isCloseTo(edges,
+        assertThat(length(new HiddenLines(Shown.all(made), view, piece -> true).strokes())).isCloseTo(edges,
                 within(edges * 1e-3));
     }
 

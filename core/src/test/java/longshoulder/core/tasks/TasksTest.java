@@ -33,6 +33,16 @@ class TasksTest {
     }
 
     @Test
+    void both_areDone_withinEachAsWell() {
+        String legs = Tasks.both(() -> 3, () -> "legs", (count, what) -> count + " " + what);
+        assertThat(legs).isEqualTo("3 legs");
+        assertThat(Tasks.each(List.of(1, 2, 3), ten -> Tasks.both(() -> 10 * ten, () -> 1, Integer::sum)))
+                .containsExactly(11, 21, 31);
+        assertThatThrownBy(() -> Tasks.both(() -> 1, () -> List.of(6).get(2), Integer::sum))
+                .isInstanceOf(IndexOutOfBoundsException.class);
+    }
+
+    @Test
     void oneThatFails_failsAll_asItself() {
         assertThatThrownBy(() -> Tasks.each(List.of(3, 2, 1, 0), divisor -> 6 / divisor))
                 .isInstanceOf(ArithmeticException.class);

@@ -1,71 +1,48 @@
 package longshoulder.desktop.sheet;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.paint.Color;
+import java.util.stream.IntStream;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.tasks.Tasks;
-import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.Picture;
 
 /**
  * The views of a sheet, placed and painted for a setting. It is made beside the window, where the processors share the views.
  *
- * @param views those of {@link SheetLayout}, the pictorial one last; none where there is no room
- * @param lines of the figures round them
+ * @param painted those of {@link SheetLayout}, the pictorial one last; none where there is no room
  * @param spots where findings arise
- * @param pictures one for each view
  */
-record PaintedSheet(SheetLayout layout, SheetSetting setting, List<PlacedView> views, List<DimensionLine> lines,
-        List<FindingSpot> spots, List<Picture> pictures) {
+record PaintedSheet(SheetLayout layout, List<PaintedView> painted, List<FindingSpot> spots) {
 
     /** @param before of the same plan, as it was set before */
     static PaintedSheet of(Plan plan, SheetSetting setting, Optional<PaintedSheet> before) {
-        Optional<PaintedSheet> turned = before.filter(sheet -> sheet.differsInLook(setting))
-                .map(sheet -> sheet.lookedAt(setting));
-        return turned.orElseGet(() -> of(before.map(PaintedSheet::layout)
-                .orElseGet(() -> new SheetLayout(plan, setting.look())), setting));
+        SheetLayout layout = before.map(PaintedSheet::layout).orElseGet(() -> new SheetLayout(plan));
+        List<PlacedView> places = setting.isNoRoom() ? List.of() : layout.place(setting);
+        // Each view is drawn and painted by one processor: where each step is shared, one waits for the other after each.
+        return Tasks.both(
+                () -> Tasks.each(IntStream.range(0, places.size()).boxed().toList(),
+                        i -> PaintedView.of(layout, places.get(i), lines(plan, places.get(i)), setting,
+                                before.filter(sheet -> i < sheet.painted.size()).map(sheet -> sheet.painted.get(i)))),
+                () -> FindingSpot.of(plan, places),
+                (painted, spots) -> new PaintedSheet(layout, painted, spots));
     }
 
-    private static PaintedSheet of(SheetLayout layout, SheetSetting setting) {
-        List<PlacedView> views = setting.isNoRoom() ? List.of() : layout.place(setting);
-        List<DimensionLine> lines = new ArrayList<>();
-        for (PlacedView view : views) {
-            layout.plan().frame().dimensions().stream().filter(dimension -> dimension.view().equals(view.view()))
-                    .forEach(dimension -> lines.add(DimensionLine.of(view, dimension)));
-        }
-        PaintedSheet unpainted = new PaintedSheet(layout, setting, views, lines,
-                FindingSpot.of(layout.plan(), views), List.of());
-        return unpainted.with(Tasks.each(views, unpainted::paint));
+    private static List<DimensionLine> lines(Plan plan, PlacedView place) {
+        return plan.frame().dimensions().stream().filter(dimension -> dimension.view().equals(place.view()))
+                .map(dimension -> DimensionLine.of(place, dimension)).toList();
     }
 
-    private PaintedSheet with(List<Picture> painted) {
-        return new PaintedSheet(layout, setting, views, lines, spots, painted);
+    List<PlacedView> views() {
+        return painted.stream().map(PaintedView::placed).toList();
     }
 
-    private boolean differsInLook(SheetSetting other) {
-        return !views.isEmpty() && setting.lookedAt(other.look()).equals(other);
+    /** The lines of all figures. */
+    List<DimensionLine> lines() {
+        return painted.stream().flatMap(view -> view.lines().stream()).toList();
     }
 
-    /** Only the pictorial view is painted anew. */
-    private PaintedSheet lookedAt(SheetSetting other) {
-        PaintedSheet unpainted = new PaintedSheet(layout, other, layout.place(other), lines, spots, List.of());
-        List<Picture> painted = new ArrayList<>(pictures);
-        painted.set(painted.size() - 1, unpainted.paint(unpainted.views.getLast()));
-        return unpainted.with(painted);
-    }
-
-    private Picture paint(PlacedView view) {
-        List<DimensionLine> figures = lines.stream().filter(line -> line.dimension().view().equals(view.view()))
-                .toList();
-        return Picture.of(view.boxWith(figures), setting.width(), setting.height(), setting.pixels(), brush -> {
-            new SheetPen(brush, this::wood, setting.lit()).draw(view, !view.isPictorial());
-            figures.forEach(line -> line.draw(brush));
-        });
-    }
-
-    private Color wood(String piece) {
-        return Palette.wood(layout.plan().piece(piece).wood());
+    List<Picture> pictures() {
+        return painted.stream().map(PaintedView::picture).toList();
     }
 }

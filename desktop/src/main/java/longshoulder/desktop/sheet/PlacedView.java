@@ -20,6 +20,20 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
  */
 record PlacedView(View view, String caption, Drawing drawing, double scale, double x, double y) {
 
+    /**
+     * A place of which nothing is drawn yet.
+     *
+     * @param extent of what will be
+     */
+    static PlacedView blank(View view, String caption, Extent extent, double scale, double x, double y) {
+        return new PlacedView(view, caption, new Drawing(List.of(), List.of(), extent), scale, x, y);
+    }
+
+    /** The same with something drawn there. */
+    PlacedView drawn(Drawing other) {
+        return new PlacedView(view, caption, other, scale, x, y);
+    }
+
     boolean isPictorial() {
         return caption.equals("view.pictorial");
     }

@@ -1,16 +1,12 @@
 package longshoulder.desktop.sheet;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
-import java.util.function.Supplier;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Extent;
 import longshoulder.core.drawing.Shown;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.Plan;
-import longshoulder.core.tasks.Tasks;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -42,27 +38,18 @@ final class SheetLayout {
     private final Plan plan;
     private final List<Shown> shown;
     /** In the order of the flat views. */
-    private final List<Drawing> drawn;
-    private Look look;
-    private Drawing pictorial;
-    private String lit = "";
-    private List<Drawing> flat;
+    private final List<Extent> flat;
+    /** The pieces as they stood in the last pictorial view. */
+    private volatile Apart apart;
 
-    /** Draws all views; the processors share them. */
-    SheetLayout(Plan plan, Look look) {
+    /** Pieces that stand apart by a share. */
+    private record Apart(double share, List<Shown> shown) {}
+
+    SheetLayout(Plan plan) {
         this.plan = plan;
-        this.shown = Shown.all(plan);
-        this.look = look;
-        Function<View, Drawing> flatly = isThicket()
-                ? view -> Drawing.visibleOf(shown, view)
-                : view -> Drawing.ofShown(shown, view);
-        List<Supplier<Drawing>> drawings = new ArrayList<>();
-        FLAT.forEach(view -> drawings.add(() -> flatly.apply(view)));
-        drawings.add(() -> picture(look));
-        List<Drawing> all = Tasks.each(drawings, Supplier::get);
-        drawn = all.subList(0, FLAT.size());
-        flat = drawn;
-        pictorial = all.getLast();
+        shown = Shown.all(plan);
+        apart = new Apart(0, shown);
+        flat = Drawing.extentsOf(shown, FLAT);
     }
 
     Plan plan() {
@@ -73,22 +60,36 @@ final class SheetLayout {
         return plan.pieces().size() > MOST_SEEN_THROUGH;
     }
 
-    /** Lets the lit piece be seen through the others where not all are. */
-    private void light(String piece) {
-        lit = piece;
-        flat = Tasks.each(FLAT, view -> drawn.get(FLAT.indexOf(view)).seenThrough(shown, view, piece));
+    /**
+     * Draws a flat view.
+     *
+     * @param lit the piece that is seen through the others where not all are
+     */
+    Drawing draw(View view, String lit) {
+        return Drawing.ofShown(shown, view, isThicket() ? lit::equals : piece -> true);
+    }
+
+    /** A drawing of a flat view as it is when another piece is lit. */
+    Drawing lit(Drawing drawing, View view, String lit) {
+        return isThicket() ? drawing.seenThrough(shown, view, lit) : drawing;
+    }
+
+    /** Draws the pictorial view. */
+    Drawing draw(Look look) {
+        return Drawing.visibleOf(apart(look.apart()), look.eye());
     }
 
     /** Each piece stands off from the middle of all by a share of its own distance, so that none passes another. */
-    private Drawing picture(Look at) {
-        if (at.apart() == 0) {
-            return Drawing.visibleOf(shown, at.eye());
+    private List<Shown> apart(double share) {
+        Apart known = apart;
+        if (known.share != share) {
+            Vector3D middle = middle(plan.pieces().stream().map(piece -> piece.form().bounds())
+                    .reduce(SheetLayout::both).orElseThrow());
+            known = new Apart(share, shown.stream().map(piece -> piece
+                    .shifted(middle(piece.form().bounds()).subtract(middle).multiply(share * FARTHEST))).toList());
+            apart = known;
         }
-        Vector3D middle = middle(plan.pieces().stream().map(piece -> piece.form().bounds()).reduce(SheetLayout::both)
-                .orElseThrow());
-        return Drawing.visibleOf(shown.stream().map(piece -> piece
-                .shifted(middle(piece.form().bounds()).subtract(middle).multiply(at.apart() * FARTHEST))).toList(),
-                at.eye());
+        return known.shown;
     }
 
     private static Vector3D middle(Bounds box) {
@@ -99,23 +100,13 @@ final class SheetLayout {
         return one.and(other);
     }
 
-    /** The views on a sheet as it is set. */
+    /** Where the views lie on a sheet as it is set; nothing is drawn of them yet. */
     List<PlacedView> place(SheetSetting setting) {
-        if (isThicket() && !lit.equals(setting.lit())) {
-            light(setting.lit());
-        }
-        if (!look.equals(setting.look())) {
-            look = setting.look();
-            pictorial = picture(look);
-        }
         double width = setting.width();
         double height = setting.height();
-        Drawing front = flat.get(0);
-        Drawing end = flat.get(1);
-        Drawing above = flat.get(2);
-        Extent f = front.extent();
-        Extent e = end.extent();
-        Extent p = above.extent();
+        Extent f = flat.get(0);
+        Extent e = flat.get(1);
+        Extent p = flat.get(2);
         double across = f.width() + e.width();
         double down = f.height() + p.height();
         double scale = Math.max(0.01, Math.min((width - LEFT - BETWEEN - RIGHT) / across,
@@ -126,13 +117,15 @@ final class SheetLayout {
         double endLeft = LEFT + spareX * 2 + scale * f.width() + BETWEEN;
         double floor = height - BELOW - spareY + scale * f.low();
         double planLow = ABOVE_PLAN + spareY + scale * p.height();
-        PlacedView placedPlan = new PlacedView(View.PLAN, "view.plan", above, scale, left, planLow + scale * p.low());
         double gapTop = 10;
         double corner = endLeft - BETWEEN / 2;
-        return List.of(placedPlan, new PlacedView(View.FRONT, "view.front", front, scale, left, floor),
-                new PlacedView(View.END, "view.end", end, scale, endLeft - scale * e.left(), floor),
-                larger(fit(corner, gapTop, width - 16, planLow + 26),
-                        fit(endLeft + scale * e.width() + BESIDE_END, gapTop, width - 16, floor)));
+        View eye = setting.look().eye();
+        Extent pictorial = Drawing.extentOf(apart(setting.look().apart()), eye);
+        return List.of(PlacedView.blank(View.PLAN, "view.plan", p, scale, left, planLow + scale * p.low()),
+                PlacedView.blank(View.FRONT, "view.front", f, scale, left, floor),
+                PlacedView.blank(View.END, "view.end", e, scale, endLeft - scale * e.left(), floor),
+                larger(fit(eye, pictorial, corner, gapTop, width - 16, planLow + 26),
+                        fit(eye, pictorial, endLeft + scale * e.width() + BESIDE_END, gapTop, width - 16, floor)));
     }
 
     /** What is flat leaves more room beside its end than above it. */
@@ -140,12 +133,11 @@ final class SheetLayout {
         return other.scale() > one.scale() ? other : one;
     }
 
-    private PlacedView fit(double left, double top, double right, double bottom) {
-        Extent b = pictorial.extent();
+    private static PlacedView fit(View eye, Extent box, double left, double top, double right, double bottom) {
         double scale = Math.max(0.01,
-                Math.min((right - left) / Math.max(1, b.width()), (bottom - top) / Math.max(1, b.height())));
-        double x = (left + right) / 2 - scale * (b.left() + b.right()) / 2;
-        double y = (top + bottom) / 2 + scale * (b.low() + b.high()) / 2;
-        return new PlacedView(look.eye(), "view.pictorial", pictorial, scale, x, y);
+                Math.min((right - left) / Math.max(1, box.width()), (bottom - top) / Math.max(1, box.height())));
+        double x = (left + right) / 2 - scale * (box.left() + box.right()) / 2;
+        double y = (top + bottom) / 2 + scale * (box.low() + box.high()) / 2;
+        return PlacedView.blank(eye, "view.pictorial", box, scale, x, y);
     }
 }

@@ -104,8 +104,8 @@ public final class SheetPane extends Pane implements Themed {
     private void repaint() {
         sheet = prepared.with(setting());
         dragging.hide();
-        for (int i = 0; i < sheet.pictures().size(); i++) {
-            pictures.get(i).show(sheet.pictures().get(i));
+        for (int i = 0; i < sheet.painted().size(); i++) {
+            pictures.get(i).show(sheet.painted().get(i).picture());
         }
     }
 

@@ -79,6 +79,7 @@ class PaintedSheetTest {
         PaintedSheet before = painted(setting(1, ""));
         PaintedSheet after = PaintedSheet.of(PLAN, setting(1, "apron-front"), Optional.of(before));
         assertThat(after.layout()).isSameAs(before.layout());
+        assertThat(after.views().getLast().drawing()).isSameAs(before.views().getLast().drawing());
         assertThat(after.pictures()).doesNotContainAnyElementsOf(before.pictures());
     }
 

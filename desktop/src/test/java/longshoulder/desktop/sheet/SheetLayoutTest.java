@@ -1,11 +1,14 @@
 package longshoulder.desktop.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import javafx.geometry.Rectangle2D;
 import longshoulder.core.brief.Value;
+import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Stroke;
 import longshoulder.core.geometry.View;
 import longshoulder.core.kind.Kinds;
@@ -17,7 +20,7 @@ import longshoulder.core.project.Project;
 import longshoulder.desktop.look.Palette;
 import org.junit.jupiter.api.Test;
 
-/** Which hidden edges a sheet shows. */
+/** Where the views of a sheet lie, and which hidden edges they show. */
 class SheetLayoutTest {
 
     private static final Look LOOK = new Look(32, 20, 0);
@@ -26,29 +29,64 @@ class SheetLayoutTest {
         return Project.ofKind(Kinds.find(kind).orElseThrow(), "", Showing.TENTH_MILLIMETRES);
     }
 
-    /** Ids of the pieces whose hidden edges the view from the front has. */
-    private static Set<String> seenThrough(SheetLayout layout, String lit) {
-        List<PlacedView> views = layout.place(new SheetSetting(900, 600, 1, LOOK, lit, Palette.Theme.LIGHT));
-        return views.stream().filter(view -> view.view().equals(View.FRONT))
-                .flatMap(view -> view.drawing().strokes().stream())
-                .filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN).map(Stroke::piece).collect(Collectors.toSet());
+    /** Ids of the pieces whose hidden edges a drawing has. */
+    private static Set<String> seenThrough(Drawing drawing) {
+        return drawing.strokes().stream().filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN).map(Stroke::piece)
+                .collect(Collectors.toSet());
+    }
+
+    private static SheetLayout cabinet() {
+        Plan cabinet = Planner.plan(new Edit.Give("front", new Value.Chosen("two-doors")).applyTo(project("cabinet")));
+        assertThat(cabinet.pieces()).hasSizeGreaterThan(18);
+        return new SheetLayout(cabinet);
     }
 
     @Test
     void fewPieces_areAllSeenThrough() {
-        SheetLayout table = new SheetLayout(Planner.plan(project("table")), LOOK);
-        assertThat(seenThrough(table, "")).contains("apron-front", "apron-left", "leg-front-left");
+        SheetLayout table = new SheetLayout(Planner.plan(project("table")));
+        Drawing front = table.draw(View.FRONT, "");
+        assertThat(seenThrough(front)).contains("apron-front", "apron-left", "leg-front-left");
+        assertThat(table.lit(front, View.FRONT, "apron-front")).isSameAs(front);
     }
 
     /** Of a thicket only the one that is lit, and another when that one is. */
     @Test
     void manyPieces_onlyTheLitOneIsSeenThrough() {
-        Plan cabinet = Planner.plan(new Edit.Give("front", new Value.Chosen("two-doors")).applyTo(project("cabinet")));
-        assertThat(cabinet.pieces()).hasSizeGreaterThan(18);
-        SheetLayout layout = new SheetLayout(cabinet, LOOK);
-        assertThat(seenThrough(layout, "")).isEmpty();
-        assertThat(seenThrough(layout, "rail-upper-back")).containsExactly("rail-upper-back");
-        assertThat(seenThrough(layout, "rail-lower-back")).containsExactly("rail-lower-back");
-        assertThat(seenThrough(layout, "")).isEmpty();
+        SheetLayout cabinet = cabinet();
+        Drawing none = cabinet.draw(View.FRONT, "");
+        assertThat(seenThrough(none)).isEmpty();
+        Drawing upper = cabinet.lit(none, View.FRONT, "rail-upper-back");
+        assertThat(seenThrough(upper)).containsExactly("rail-upper-back");
+        Drawing lower = cabinet.lit(upper, View.FRONT, "rail-lower-back");
+        assertThat(seenThrough(lower)).containsExactly("rail-lower-back");
+        assertThat(seenThrough(cabinet.lit(lower, View.FRONT, ""))).isEmpty();
+    }
+
+    /** Lit from the beginning or later: the same lines, though in another order. */
+    @Test
+    void litLater_drawsWhatLitAtOnceDraws() {
+        SheetLayout cabinet = cabinet();
+        for (View view : List.of(View.FRONT, View.END, View.PLAN)) {
+            Drawing later = cabinet.lit(cabinet.draw(view, "rail-lower-back"), view, "rail-upper-back");
+            assertThat(later.strokes())
+                    .containsExactlyInAnyOrderElementsOf(cabinet.draw(view, "rail-upper-back").strokes());
+        }
+    }
+
+    /** What is drawn lies where it was said to lie before anything was drawn. */
+    @Test
+    void placed_beforeItIsDrawn_whereItIsDrawn() {
+        for (double apart : new double[]{0, 0.6}) {
+            Look look = LOOK.apart(apart);
+            SheetLayout cabinet = cabinet();
+            for (PlacedView place : cabinet.place(new SheetSetting(900, 600, 1, look, "", Palette.Theme.LIGHT))) {
+                Drawing drawing = place.isPictorial() ? cabinet.draw(look) : cabinet.draw(place.view(), "");
+                Rectangle2D drawn = place.drawn(drawing).box();
+                assertThat(drawn.getMinX()).isCloseTo(place.box().getMinX(), within(1e-6));
+                assertThat(drawn.getMinY()).isCloseTo(place.box().getMinY(), within(1e-6));
+                assertThat(drawn.getMaxX()).isCloseTo(place.box().getMaxX(), within(1e-6));
+                assertThat(drawn.getMaxY()).isCloseTo(place.box().getMaxY(), within(1e-6));
+            }
+        }
     }
 }
