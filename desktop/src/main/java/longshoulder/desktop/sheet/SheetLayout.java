@@ -39,7 +39,7 @@ final class SheetLayout {
     private final List<Shown> shown;
     /** In the order of the flat views. */
     private final List<Extent> flat;
-    /** The pieces as they stood in the last pictorial view. */
+    /** The pieces as they last stood apart. */
     private volatile Apart apart;
 
     /** Pieces that stand apart by a share. */
@@ -81,6 +81,10 @@ final class SheetLayout {
 
     /** Each piece stands off from the middle of all by a share of its own distance, so that none passes another. */
     private List<Shown> apart(double share) {
+        if (share == 0) {
+            // Together, they hide each other's joints.
+            return shown;
+        }
         Apart known = apart;
         if (known.share != share) {
             Vector3D middle = middle(plan.pieces().stream().map(piece -> piece.form().bounds())
