@@ -1,7 +1,9 @@
 package longshoulder.core.drawing;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Plain;
@@ -16,13 +18,16 @@ import longshoulder.core.joint.Joint;
  */
 record Inlay(String piece, Polygon face) {
 
-    /** What a joint has in a face of its post; nothing in the one against which the rail's own body stands. */
-    static Stream<Inlay> of(Joint joint, Polygon face) {
-        return isIn(face, joint.meeting().surface()) ? Stream.empty() : openings(joint, face);
+    /** What joints have in a face of their post; nothing in the one against which the rail's own body stands. */
+    static Stream<Inlay> of(List<Joint> joints, Polygon face) {
+        Bounds box = Bounds.of(face.corners());
+        return joints.stream().filter(joint -> !isIn(face, joint.meeting().surface()))
+                .flatMap(joint -> openings(joint, face, box));
     }
 
-    private static Stream<Inlay> openings(Joint joint, Polygon face) {
-        return joint.removes().cells().stream().flatMap(recess -> opening(recess, face).stream())
+    private static Stream<Inlay> openings(Joint joint, Polygon face, Bounds box) {
+        return joint.removes().cells().stream().filter(recess -> recess.bounds().touches(box))
+                .flatMap(recess -> opening(recess, face).stream())
                 .map(opening -> new Inlay(joint.meeting().rail().id(), opening));
     }
 

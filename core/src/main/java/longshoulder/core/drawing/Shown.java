@@ -45,9 +45,11 @@ public record Shown(String piece, Form form, List<Outside> outside, List<Hiding>
 
         /** The same with what joints have in its faces. */
         Outside with(List<Joint> joints) {
-            return new Outside(cell, faces, joints.stream()
-                    .filter(joint -> joint.removes().bounds().overlaps(cell.bounds()))
-                    .flatMap(joint -> faces.stream().flatMap(face -> Inlay.of(joint, face))).toList());
+            List<Joint> near = joints.stream().filter(joint -> joint.removes().bounds().overlaps(cell.bounds()))
+                    .toList();
+            return near.isEmpty()
+                    ? this
+                    : new Outside(cell, faces, faces.stream().flatMap(face -> Inlay.of(near, face)).toList());
         }
     }
 

@@ -48,11 +48,21 @@ final class GrooveCheck implements Check {
         return findings;
     }
 
-    /** A joint, and its tenons as they are asked for. */
-    private record Tenoned(Joint joint) {
+    /** A joint, and its tenons, worked out when a groove first comes near them: few joints are asked for them, and those by many grooves. */
+    private static final class Tenoned {
+
+        private final Joint joint;
+        private List<Solid> tenons = List.of();
+
+        Tenoned(Joint joint) {
+            this.joint = joint;
+        }
 
         List<Solid> tenons() {
-            return joint.tenons().stream().map(Tenon::adds).toList();
+            if (tenons.isEmpty()) {
+                tenons = joint.tenons().stream().map(Tenon::adds).toList();
+            }
+            return tenons;
         }
 
         /** How much wood is in them, in mm³. */
