@@ -1,6 +1,7 @@
 package longshoulder.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.mockito.Mockito.mock;
 
 import java.nio.file.Path;
@@ -9,6 +10,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.concurrent.TimeUnit;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -114,6 +116,25 @@ class JointsStageTest {
             assertThat(figures).as(kind.id()).isNotEmpty()
                     .allMatch(figure -> sheet.getLayoutBounds().contains(figure.getBoundsInParent()));
         }
+    }
+
+    /** Each figure has its full size and its ground, and its text lies in the middle of it, in the very layout in which the sheet got another size. */
+    @Test
+    void figures_haveTheirSize_asSoonAsTheSheetHas(FxRobot robot) {
+        JointSheet sheet = robot.lookup(node -> node instanceof JointSheet).query();
+        robot.interact(() -> {
+            sheet.resize(sheet.getWidth() - 150, sheet.getHeight() - 60);
+            sheet.layout();
+            Set<FigureField> figures = sheet.getChildren().stream().filter(FigureField.class::isInstance)
+                    .map(FigureField.class::cast).collect(Collectors.toSet());
+            assertThat(figures).isNotEmpty().allSatisfy(figure -> {
+                assertThat(figure.getWidth()).isEqualTo(figure.figureWidth());
+                assertThat(figure.getHeight()).isEqualTo(figure.figureHeight());
+                assertThat(figure.getBackground()).as("its ground over the line").isNotNull();
+                Bounds text = figure.getChildrenUnmodifiable().getFirst().getBoundsInParent();
+                assertThat(text.getCenterX()).isCloseTo(figure.getWidth() / 2, within(2.0));
+            });
+        });
     }
 
     /** Where a shoulder leans the tenon may be loose by its school: then it asks for what loose tenons ask for. */

@@ -107,7 +107,6 @@ public final class JointSheet extends Pane implements Themed {
 
     @Override
     protected void layoutChildren() {
-        getChildren().stream().filter(FigureField.class::isInstance).forEach(Node::autosize);
         double foot = getHeight() - PULL;
         double name = pullName.prefWidth(-1);
         pullName.resizeRelocate(EDGE, foot + 10, name, pullName.prefHeight(-1));
@@ -118,6 +117,11 @@ public final class JointSheet extends Pane implements Themed {
             paintedHeight = foot;
             paint();
         }
+        // Those that came just now as well: what is added in a layout is neither styled nor laid out before something asks for it.
+        getChildren().stream().filter(FigureField.class::isInstance).forEach(figure -> {
+            figure.applyCss();
+            figure.autosize();
+        });
     }
 
     private void drag(MouseEvent drag) {
