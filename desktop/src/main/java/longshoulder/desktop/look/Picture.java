@@ -2,6 +2,7 @@ package longshoulder.desktop.look;
 
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
+import java.util.Arrays;
 import java.util.function.Consumer;
 import javafx.geometry.Rectangle2D;
 
@@ -53,11 +54,13 @@ public final class Picture {
         return place;
     }
 
-    /** Copies it into the upper left corner of a larger one, whose rows are so long. */
+    /** Copies it into the upper left corner of a larger one, whose rows are so long, and clears a column and a row beyond it. */
     void copyTo(int[] larger, int length) {
         for (int row = 0; row < rows; row++) {
             System.arraycopy(argb, row * columns, larger, row * length, columns);
+            larger[row * length + columns] = 0;
         }
+        Arrays.fill(larger, rows * length, rows * length + columns + 1, 0);
     }
 
     /** The colour of a pixel of the screen, counted from the picture's own corner; multiplied by how much it covers. */

@@ -35,11 +35,12 @@ public final class PictureView extends ImageView {
             return;
         }
         last = picture;
-        PixelBuffer<IntBuffer> pixels = room(picture.columns(), picture.rows());
+        // Between two pixels of the screen what lies just beyond the picture is seen too: nothing of an earlier one may be left there.
+        Rectangle2D cleared = new Rectangle2D(0, 0, picture.columns() + 1, picture.rows() + 1);
+        PixelBuffer<IntBuffer> pixels = room(picture.columns() + 1, picture.rows() + 1);
         picture.copyTo(pixels.getBuffer().array(), pixels.getWidth());
-        Rectangle2D painted = new Rectangle2D(0, 0, picture.columns(), picture.rows());
-        pixels.updateBuffer(all -> painted);
-        setViewport(painted);
+        pixels.updateBuffer(all -> cleared);
+        setViewport(new Rectangle2D(0, 0, picture.columns(), picture.rows()));
         setFitWidth(picture.place().getWidth());
         setFitHeight(picture.place().getHeight());
         relocate(picture.place().getMinX(), picture.place().getMinY());

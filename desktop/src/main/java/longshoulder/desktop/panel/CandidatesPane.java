@@ -19,6 +19,7 @@ import longshoulder.core.joint.Joint;
 import longshoulder.core.reckoning.Level;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Lines;
+import longshoulder.desktop.look.PictureView;
 import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.model.Workbench;
 import org.jspecify.annotations.Nullable;
@@ -62,6 +63,7 @@ public final class CandidatesPane extends HBox implements Themed {
         });
         bench.trialProperty().addListener((observed, was, is) -> refresh());
         sceneProperty().addListener((observed, was, is) -> refresh());
+        PictureView.whenPixelsChange(this, this::refresh);
     }
 
     private static ScrollPane scroll(Node content) {

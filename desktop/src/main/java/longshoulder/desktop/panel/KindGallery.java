@@ -36,6 +36,8 @@ public final class KindGallery extends TilePane implements Themed {
     private final Map<String, Button> tiles = new LinkedHashMap<>();
     private final Map<String, FramedPicture> frames = new LinkedHashMap<>();
     private boolean drawn;
+    /** How often the pictures were asked for: those of an earlier time, for another screen, may be done later. */
+    private int asked;
 
     public KindGallery(Workbench bench) {
         this.bench = bench;
@@ -71,10 +73,16 @@ public final class KindGallery extends TilePane implements Themed {
             return;
         }
         drawn = true;
+        asked++;
+        int turn = asked;
         double pixels = PictureView.pixels(this);
         frames.forEach((kind, frame) -> Thread.startVirtualThread(() -> {
             Picture picture = picture(Kinds.find(kind).orElseThrow()).painted(WIDTH, HEIGHT, pixels);
-            Platform.runLater(() -> frame.show(picture));
+            Platform.runLater(() -> {
+                if (turn == asked) {
+                    frame.show(picture);
+                }
+            });
         }));
     }
 

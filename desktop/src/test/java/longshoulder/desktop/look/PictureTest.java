@@ -70,6 +70,29 @@ class PictureTest {
         assertThat(pixels.getColor(200, 200)).isEqualTo(Color.WHITE);
     }
 
+    /** Shown between two pixels of the screen, a smaller picture has nothing of the larger one before it at its edges. */
+    @Test
+    void view_betweenPixels_showsNothingOfTheLastPicture() {
+        PixelReader pixels = WaitForAsyncUtils.waitForAsyncFx(5000, () -> {
+            PictureView view = new PictureView();
+            Pane pane = new Pane(view);
+            pane.resize(400, 300);
+            view.show(square(Color.RED, 0, 200));
+            pane.snapshot(null, null);
+            view.setTranslateX(0.5);
+            view.setTranslateY(0.5);
+            view.show(square(Color.BLUE, 0, 100));
+            return pane.snapshot(null, null).getPixelReader();
+        });
+        for (int beyond = 98; beyond < 110; beyond++) {
+            assertThat(pixels.getColor(beyond, 50).getRed()).as("right %d", beyond)
+                    .isLessThanOrEqualTo(pixels.getColor(beyond, 50).getGreen());
+            assertThat(pixels.getColor(50, beyond).getRed()).as("below %d", beyond)
+                    .isLessThanOrEqualTo(pixels.getColor(50, beyond).getGreen());
+        }
+        assertThat(pixels.getColor(50, 50)).isEqualTo(Color.BLUE);
+    }
+
     @Test
     void view_cleared_showsNothing_untilTheNext() {
         Color[] seen = WaitForAsyncUtils.waitForAsyncFx(5000, () -> {
