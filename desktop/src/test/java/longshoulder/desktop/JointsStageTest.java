@@ -10,8 +10,8 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.SnapshotParameters;
@@ -23,11 +23,13 @@ import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.paint.Color;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
+import longshoulder.core.frame.Alteration;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.JointType;
 import longshoulder.core.measure.Angle;
@@ -36,6 +38,7 @@ import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.look.FigureField;
+import longshoulder.desktop.look.Tag;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Documents;
 import longshoulder.desktop.model.FileAsker;
@@ -116,6 +119,23 @@ class JointsStageTest {
             assertThat(figures).as(kind.id()).isNotEmpty()
                     .allMatch(figure -> sheet.getLayoutBounds().contains(figure.getBoundsInParent()));
         }
+    }
+
+    /** Marks may have twelve letters, and two of them no room beside each other. */
+    @Test
+    void keyPlan_withLongMarks_namesTheRailAlone(FxRobot robot) throws Exception {
+        Text marks = (Text) robot.lookup("#key-marks").<Tag>query().getChildren().getLast();
+        Node plan = robot.lookup("#key-plan").query();
+        robot.interact(() -> bench.edit(new Edit.Alter(new Alteration.Rename("apron-front", "WWWWWWWWWWWW"))));
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> marks.getText().startsWith("WWWWWWWWWWWW"));
+        robot.interact(() -> bench.edit(new Edit.Alter(new Alteration.Rename("leg-front-left", "MMMMMMMMMMMM"))));
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> marks.getText().equals("WWWWWWWWWWWW"));
+        assertThat(plan.getLayoutBounds().contains(marks.getParent().getBoundsInParent())).isTrue();
+        robot.interact(() -> {
+            bench.undo();
+            bench.undo();
+        });
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> marks.getText().contains("\u2192"));
     }
 
     /** Each figure has its full size and its ground, and its text lies in the middle of it, in the very layout in which the sheet got another size. */

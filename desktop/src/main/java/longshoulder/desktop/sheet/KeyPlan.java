@@ -30,11 +30,12 @@ public final class KeyPlan extends Pane implements Themed {
     private static final double HEIGHT = 104;
     private static final double MARGIN = 10;
     private static final double RING = 9;
+    private static final double EDGE = 3;
 
     private final Workbench bench;
     private final FramedPicture picture = new FramedPicture(WIDTH, HEIGHT);
     private final Circle ring = new Circle(RING);
-    /** Rail and post by their marks, beside the ring where there is more room. */
+    /** Rail and post by their marks, beside the ring where there is more room; the rail alone where makers gave them long ones. */
     private final Tag marks = new Tag(12);
     private Optional<Plan> drawn = Optional.empty();
     private Optional<Drawing> drawing = Optional.empty();
@@ -48,6 +49,7 @@ public final class KeyPlan extends Pane implements Themed {
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         ring.setFill(Color.TRANSPARENT);
         ring.setStrokeWidth(2);
+        marks.setId("key-marks");
         ring.setManaged(false);
         ring.setMouseTransparent(true);
         getChildren().addAll(picture, ring, marks);
@@ -111,11 +113,19 @@ public final class KeyPlan extends Pane implements Themed {
         ring.setStroke(Palette.given());
         ring.setCenterX(at.getX());
         ring.setCenterY(at.getY());
-        marks.say(mark(joint.meeting().rail().id()) + " \u2192 " + mark(joint.meeting().post().id()), Palette.ink(),
-                Palette.panel());
+        String rail = mark(joint.meeting().rail().id());
+        say(rail + " \u2192 " + mark(joint.meeting().post().id()));
+        if (marks.width() > WIDTH - 2 * EDGE) {
+            say(rail);
+        }
         double width = marks.width();
         double beside = at.getX() < WIDTH / 2 ? at.getX() + RING + 5 : at.getX() - RING - 5 - width;
-        marks.place(Math.clamp(beside, 3, WIDTH - width - 3), Math.clamp(at.getY() - RING, 14, HEIGHT - 6));
+        marks.place(Math.clamp(beside, EDGE, Math.max(EDGE, WIDTH - width - EDGE)),
+                Math.clamp(at.getY() - RING, 14, HEIGHT - 6));
+    }
+
+    private void say(String text) {
+        marks.say(text, Palette.ink(), Palette.panel());
     }
 
     private String mark(String id) {
