@@ -75,8 +75,10 @@ final class Assembled {
                 // A panel itself is let into its groove.
                 ends.add(Cutting.End.removing(core(joint.meeting().post())));
             } else {
-                Solid added = joint.adds().minus(core(joint.meeting().post())).minus(piece.piece().body());
-                ends.add(Cutting.End.adding(added));
+                Solid beyond = joint.adds().minus(core(joint.meeting().post())).minus(piece.piece().body());
+                if (!beyond.isNothing()) {
+                    ends.add(Cutting.End.adding(beyond));
+                }
             }
         }
         return ends.isEmpty() ? core : cut(piece.piece(), ends);

@@ -37,7 +37,7 @@ final class PaintOrder {
         for (Shown piece : pieces) {
             for (Shown.Outside one : piece.outside()) {
                 // Cells without such a face paint nothing, and ask for no order.
-                if (one.faces().stream().anyMatch(face -> Patch.isSeen(face, view))) {
+                if (Patch.anySeen(one.faces(), view)) {
                     items.add(Painted.of(piece.piece(), one.cell(), one.faces(), one.inlays(), view));
                 }
             }

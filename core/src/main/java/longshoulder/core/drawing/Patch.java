@@ -27,6 +27,16 @@ public record Patch(String piece, List<Vector2D> corners, double facing, double 
         return Plain.dot(face.plane().normal(), view.toEye()) > Tolerance.DIRECTION;
     }
 
+    /** Whether any face looks at the eye. */
+    static boolean anySeen(List<Polygon> faces, View view) {
+        for (Polygon face : faces) {
+            if (isSeen(face, view)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Those of a piece's faces that look at the eye. */
     static List<Patch> of(String piece, List<Polygon> faces, View view) {
         List<Patch> patches = new ArrayList<>(faces.size());

@@ -3,6 +3,7 @@ package longshoulder.core.joint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Seat;
@@ -32,10 +33,12 @@ public final class Meetings {
     /** All meetings of a frame, in the order of its pieces. Pieces that are laid on meet nothing
      * but boards of their own kind. */
     public static List<Meeting> find(Frame frame) {
-        List<Meeting> found = new ArrayList<>(atEnds(frame));
-        found.addAll(Overlaps.of(joined(frame), frame.shapings()));
-        found.addAll(Boards.of(frame.pieces().stream().filter(Piece::isReal).toList()));
-        return found;
+        return Tasks.both(() -> atEnds(frame), () -> Overlaps.of(joined(frame), frame.shapings()),
+                (ends, others) -> Stream.of(ends, others, boards(frame)).flatMap(List::stream).toList());
+    }
+
+    private static List<Meeting> boards(Frame frame) {
+        return Boards.of(frame.pieces().stream().filter(Piece::isReal).toList());
     }
 
     /** Those of ends of rails, at which alone there can be tenons. */

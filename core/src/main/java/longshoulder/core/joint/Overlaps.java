@@ -39,7 +39,7 @@ final class Overlaps {
      * @param shapings what is cut away from pieces, by their ids
      */
     static List<Meeting> of(List<Piece> joined, Map<String, Solid> shapings) {
-        List<Solid> bodies = Tasks.each(joined, Piece::body);
+        List<Solid> bodies = joined.stream().map(Piece::body).toList();
         List<Pair> pairs = sharing(BoxPairs.of(bodies.stream().map(Solid::bounds).toList()), bodies);
         // Few pieces share wood before anything is cut away from them: only those are shaped.
         Set<Integer> shared = pairs.stream().flatMap(pair -> Stream.of(pair.first(), pair.second()))
@@ -48,14 +48,18 @@ final class Overlaps {
                 i -> shared.contains(i)
                         ? bodies.get(i).minus(shapings.getOrDefault(joined.get(i).id(), Solid.NOTHING))
                         : bodies.get(i));
-        return Tasks.each(sharing(pairs, shaped), pair -> meeting(joined.get(pair.first()), joined.get(pair.second())))
-                .stream().flatMap(Optional::stream).toList();
+        return Tasks.each(pairs, pair -> share(pair, shaped)
+                ? meeting(joined.get(pair.first()), joined.get(pair.second()))
+                : Optional.<Meeting>empty()).stream().flatMap(Optional::stream).toList();
     }
 
     private static List<Pair> sharing(List<Pair> pairs, List<Solid> solids) {
-        return Tasks.each(pairs, pair -> Optional.of(pair)
-                .filter(two -> solids.get(two.first()).overlaps(solids.get(two.second())))).stream()
+        return Tasks.each(pairs, pair -> Optional.of(pair).filter(two -> share(two, solids))).stream()
                 .flatMap(Optional::stream).toList();
+    }
+
+    private static boolean share(Pair pair, List<Solid> solids) {
+        return solids.get(pair.first()).overlaps(solids.get(pair.second()));
     }
 
     private static Optional<Meeting> meeting(Piece first, Piece second) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import longshoulder.core.frame.Piece;
@@ -28,8 +29,8 @@ final class Forms {
     private Forms() {}
 
     /** The form of each piece by its id. The processors share the making of unlike ones. */
-    static Map<String, Form> of(List<Cutting> cuttings) {
-        List<Compared> all = Tasks.each(cuttings, cutting -> new Compared(cutting, cutting.alike()));
+    static Map<String, Form> of(List<Piece> pieces, Function<Piece, Cutting> cuttings) {
+        List<Compared> all = Tasks.each(pieces, piece -> new Compared(cuttings.apply(piece)));
         Map<Likeness, Compared> firsts = new LinkedHashMap<>();
         all.forEach(one -> firsts.putIfAbsent(one.alike, one));
         Map<Likeness, Known> known = known(List.copyOf(firsts.values()));
@@ -62,6 +63,10 @@ final class Forms {
     }
 
     private record Compared(Cutting cutting, Likeness alike) {
+
+        Compared(Cutting cutting) {
+            this(cutting, cutting.alike());
+        }
 
         Piece piece() {
             return cutting.piece();

@@ -20,6 +20,8 @@ final class Likeness {
     private final int[] structure;
     /** The corners' places along, across and out, one row each. */
     private final double[][] places;
+    /** The same places in whole steps, by which they are compared. */
+    private final long[] steps;
     private final int hash;
     /** The places in the order that no flip changes. Worked out twice they are the same, so that nobody has to wait for another. */
     private volatile double @Nullable [][] ordered;
@@ -32,13 +34,13 @@ final class Likeness {
         }
         places = new double[3][corners];
         fill(cutting);
-        int sum = Arrays.hashCode(structure);
-        for (double[] row : places) {
-            for (double place : row) {
-                sum = 31 * sum + Long.hashCode(Math.round(place / STEP));
+        steps = new long[3 * corners];
+        for (int axis = 0; axis < 3; axis++) {
+            for (int i = 0; i < corners; i++) {
+                steps[axis * corners + i] = Math.round(places[axis][i] / STEP);
             }
         }
-        hash = sum;
+        hash = 31 * Arrays.hashCode(structure) + Arrays.hashCode(steps);
     }
 
     private static int[] structure(Cutting cutting) {
@@ -136,18 +138,7 @@ final class Likeness {
     @Override
     public boolean equals(@Nullable Object other) {
         return other instanceof Likeness likeness && hash == likeness.hash
-                && Arrays.equals(structure, likeness.structure) && liesAt(likeness.places);
-    }
-
-    private boolean liesAt(double[][] others) {
-        for (int axis = 0; axis < places.length; axis++) {
-            for (int i = 0; i < places[axis].length; i++) {
-                if (Math.round(places[axis][i] / STEP) != Math.round(others[axis][i] / STEP)) {
-                    return false;
-                }
-            }
-        }
-        return true;
+                && Arrays.equals(structure, likeness.structure) && Arrays.equals(steps, likeness.steps);
     }
 
     @Override

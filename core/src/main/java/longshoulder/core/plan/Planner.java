@@ -18,7 +18,6 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
-import longshoulder.core.tasks.Tasks;
 
 /** Derives a plan from a project: brief → frame → meetings → joints → exact pieces → findings. */
 public final class Planner {
@@ -45,13 +44,13 @@ public final class Planner {
         Map<String, List<Joint>> byPost = joints.stream()
                 .collect(Collectors.groupingBy(joint -> joint.meeting().post().id()));
         // Each piece's form hangs on nothing but the joints, so all processors share them.
-        Map<String, Form> forms = Forms.of(Tasks.each(built.pieces(),
-                piece -> Cutting.of(piece,
-                        byRail.getOrDefault(piece.id(), List.of()).stream().map(Cutting.End::of).toList(),
-                        byPost.getOrDefault(piece.id(), List.of()), built.shaping(piece.id()))));
-        List<PlannedPiece> pieces = Tasks.each(built.pieces(),
-                piece -> planned(project, piece, byRail.getOrDefault(piece.id(), List.of()),
-                        Objects.requireNonNull(forms.get(piece.id()))));
+        Map<String, Form> forms = Forms.of(built.pieces(), piece -> Cutting.of(piece,
+                byRail.getOrDefault(piece.id(), List.of()).stream().map(Cutting.End::of).toList(),
+                byPost.getOrDefault(piece.id(), List.of()), built.shaping(piece.id())));
+        List<PlannedPiece> pieces = built.pieces().stream()
+                .map(piece -> planned(project, piece, byRail.getOrDefault(piece.id(), List.of()),
+                        Objects.requireNonNull(forms.get(piece.id()))))
+                .toList();
         return new Plan(project, built, joints, pieces,
                 Checks.run(new Subject(project, settled.brief(), planned, built, joints, forms)));
     }
