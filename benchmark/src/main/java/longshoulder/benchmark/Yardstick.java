@@ -1,0 +1,44 @@
+package longshoulder.benchmark;
+
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+
+/**
+ * Work that has nothing to do with the program and never changes, of the sorts that an edit consists of, on all processors at once: what
+ * it takes tells how fast the machine is at the moment.
+ */
+final class Yardstick {
+
+    private static final int FIGURES = 6000;
+    private static final int WORDS = 1 << 18;
+
+    /** A megabyte for each processor, as pictures are copied. */
+    private final int[][] words = new int[2 * Runtime.getRuntime().availableProcessors()][WORDS];
+
+    /** What it takes now, in milliseconds. */
+    double milliseconds() {
+        long start = System.nanoTime();
+        double sum = IntStream.range(0, words.length / 2).parallel().mapToDouble(this::work).sum();
+        double taken = (System.nanoTime() - start) / 1e6;
+        if (Double.isNaN(sum)) {
+            throw new ArithmeticException("the yardstick's figures are sums of roots");
+        }
+        return taken;
+    }
+
+    private double work(int processor) {
+        double[] figures = new SplittableRandom(processor).doubles(FIGURES).toArray();
+        Arrays.sort(figures);
+        Map<Long, Double> places = new HashMap<>();
+        double sum = 0;
+        for (double figure : figures) {
+            sum += Math.sqrt(1 + figure * sum);
+            places.merge(Math.round(figure * FIGURES), sum, Double::max);
+        }
+        System.arraycopy(words[2 * processor], 0, words[2 * processor + 1], 0, WORDS);
+        return sum + places.size() + words[2 * processor + 1][0];
+    }
+}
