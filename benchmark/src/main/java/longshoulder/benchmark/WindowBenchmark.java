@@ -18,11 +18,11 @@ import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 
 /**
- * What an edit costs in the real window, offscreen with the software renderer: derived, every part of the window made
- * anew, styled, laid out and drawn on its canvases. The last step, copying the scene to the screen, is the toolkit's.
+ * What an edit costs in the real window, offscreen with the software renderer: derived, drawn, every part of the window brought up to
+ * date, styled, laid out and painted. The last step, copying the scene to the screen, is the toolkit's.
  *
- * <p>The compiler is at work on it for a minute: an edit of the largest demo takes 50 ms in the first three seconds, 20 after twelve, and no
- * less than after fifty from there on.
+ * <p>The compiler is at work on an edit for about a minute, which is not counted: one of the largest demo takes 50 ms in the first three
+ * seconds, 20 after twelve, and grows no faster any more from the fiftieth on.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)

@@ -75,10 +75,8 @@ final class Assembled {
                 // A panel itself is let into its groove.
                 ends.add(Cutting.End.removing(core(joint.meeting().post())));
             } else {
-                Solid beyond = joint.adds().minus(core(joint.meeting().post())).minus(piece.piece().body());
-                if (!beyond.isNothing()) {
-                    ends.add(Cutting.End.adding(beyond));
-                }
+                Solid added = joint.adds().minus(core(joint.meeting().post())).minus(piece.piece().body());
+                ends.add(Cutting.End.adding(added));
             }
         }
         return ends.isEmpty() ? core : cut(piece.piece(), ends);

@@ -50,18 +50,25 @@ class PictureTest {
         assertThat(place.getMaxY()).isEqualTo(300);
     }
 
-    /** A smaller picture after a larger one, elsewhere: nothing is left of the first. */
-    @Test
-    void view_showsTheLastPictureAlone() {
-        PixelReader pixels = WaitForAsyncUtils.waitForAsyncFx(5000, () -> {
+    /** What is seen of a picture that is shown after another one, so far off to the right and down. */
+    private static PixelReader shown(Picture before, Picture after, double off) {
+        return WaitForAsyncUtils.waitForAsyncFx(5000, () -> {
             PictureView view = new PictureView();
             Pane pane = new Pane(view);
             pane.resize(400, 300);
-            view.show(square(Color.RED, 20, 260));
+            view.show(before);
             pane.snapshot(null, null);
-            view.show(square(Color.BLUE, 100, 150));
+            view.setTranslateX(off);
+            view.setTranslateY(off);
+            view.show(after);
             return pane.snapshot(null, null).getPixelReader();
         });
+    }
+
+    /** A smaller picture after a larger one, elsewhere: nothing is left of the first. */
+    @Test
+    void view_showsTheLastPictureAlone() {
+        PixelReader pixels = shown(square(Color.RED, 20, 260), square(Color.BLUE, 100, 150), 0);
         assertThat(pixels.getColor(125, 125)).isEqualTo(Color.BLUE);
         assertThat(pixels.getColor(100, 100)).isEqualTo(Color.BLUE);
         assertThat(pixels.getColor(149, 149)).isEqualTo(Color.BLUE);
@@ -73,17 +80,7 @@ class PictureTest {
     /** Shown between two pixels of the screen, a smaller picture has nothing of the larger one before it at its edges. */
     @Test
     void view_betweenPixels_showsNothingOfTheLastPicture() {
-        PixelReader pixels = WaitForAsyncUtils.waitForAsyncFx(5000, () -> {
-            PictureView view = new PictureView();
-            Pane pane = new Pane(view);
-            pane.resize(400, 300);
-            view.show(square(Color.RED, 0, 200));
-            pane.snapshot(null, null);
-            view.setTranslateX(0.5);
-            view.setTranslateY(0.5);
-            view.show(square(Color.BLUE, 0, 100));
-            return pane.snapshot(null, null).getPixelReader();
-        });
+        PixelReader pixels = shown(square(Color.RED, 0, 200), square(Color.BLUE, 0, 100), 0.5);
         for (int beyond = 98; beyond < 110; beyond++) {
             assertThat(pixels.getColor(beyond, 50).getRed()).as("right %d", beyond)
                     .isLessThanOrEqualTo(pixels.getColor(beyond, 50).getGreen());
