@@ -14,8 +14,11 @@ final class Sizes {
     private static final Set<String> OVERALL = Set.of("overall.length", "overall.width", "size.width", "beam.length",
             "pot.diameter");
 
+    private static final int ROUND = 50;
+
     private final String name;
-    private Length length;
+    private final Length length;
+    private long edits = 1;
 
     /** A frame of one's own has no overall size: the length of its tenons is edited. */
     Sizes(Project project) {
@@ -24,9 +27,13 @@ final class Sizes {
         length = project.brief().measure(name).map(Amount::value).orElse(Length.ofMillimetres(25));
     }
 
-    /** To a size that the design never had, so that nothing is merely remembered. */
+    /**
+     * To a size that the design never had, so that nothing is merely remembered, and that is another in every figure shown: a millimetre
+     * more each time, and after fifty of them back to a micrometre more than where it began.
+     */
     Edit next() {
-        length = length.plus(Length.ofMicrometres(1));
-        return new Edit.Give(name, new Value.Measured(length));
+        Length more = Length.ofMicrometres(1000 * (edits % ROUND) + edits / ROUND);
+        edits++;
+        return new Edit.Give(name, new Value.Measured(length.plus(more)));
     }
 }

@@ -20,12 +20,19 @@ public final class FigureText extends Pane implements Themed {
     private final double size;
     private final boolean bold;
     private final Supplier<Color> colour;
+    private final double room;
     private String shown = "";
     private double width;
     private int used;
 
     public FigureText(String figure, double size, boolean bold, Supplier<Color> colour) {
+        this(figure, size, bold, colour, 0);
+    }
+
+    /** @param room how wide it is at least; it ends at the right, and a figure of another width asks for no layout while it fits */
+    public FigureText(String figure, double size, boolean bold, Supplier<Color> colour, double room) {
         this.size = size;
+        this.room = room;
         this.bold = bold;
         this.colour = colour;
         setMouseTransparent(true);
@@ -38,7 +45,7 @@ public final class FigureText extends Pane implements Themed {
             return;
         }
         shown = figure;
-        double before = width;
+        double before = wholeWidth();
         width = 0;
         used = 0;
         for (String word : figure.split(" ", -1)) {
@@ -58,8 +65,20 @@ public final class FigureText extends Pane implements Themed {
             }
         }
         getChildren().remove(used, getChildren().size());
-        if (width != before) {
+        endAtRight();
+        if (wholeWidth() != before) {
             requestLayout();
+        }
+    }
+
+    private double wholeWidth() {
+        return Math.max(room, Math.ceil(width));
+    }
+
+    private void endAtRight() {
+        double before = wholeWidth() - Math.ceil(width);
+        if (room > 0) {
+            getChildren().forEach(part -> part.setTranslateX(before));
         }
     }
 
@@ -92,7 +111,7 @@ public final class FigureText extends Pane implements Themed {
 
     @Override
     protected double computePrefWidth(double height) {
-        return Math.ceil(width);
+        return wholeWidth();
     }
 
     @Override

@@ -30,6 +30,8 @@ public final class CutListPane extends VBox {
 
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final double SIZE = 15;
+    /** Of a column of figures, in pixels. */
+    private static final double WIDTH = 50;
 
     private final Workbench bench;
     private final List<Sizes> sizes = new ArrayList<>();
@@ -101,7 +103,7 @@ public final class CutListPane extends VBox {
 
     private static GridPane grid() {
         GridPane grid = new GridPane();
-        double[] widths = {24, 130, 50, 50, 50};
+        double[] widths = {24, 130, WIDTH, WIDTH, WIDTH};
         for (int i = 0; i < widths.length; i++) {
             ColumnConstraints column = new ColumnConstraints(widths[i]);
             column.setHalignment(i < 2 ? HPos.LEFT : HPos.RIGHT);
@@ -128,7 +130,7 @@ public final class CutListPane extends VBox {
         grid.add(what(line), 1, 0);
         List<FigureText> texts = new ArrayList<>();
         for (int column = 2; column < 5; column++) {
-            FigureText text = new FigureText("", SIZE, !rough, Palette::ink);
+            FigureText text = new FigureText("", SIZE, !rough, Palette::ink, WIDTH);
             text.setMaxSize(FigureText.USE_PREF_SIZE, FigureText.USE_PREF_SIZE);
             grid.add(text, column, 0);
             texts.add(text);

@@ -27,6 +27,7 @@ import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FigureText;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.look.SteadyLabel;
 import longshoulder.desktop.model.Prepared;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.panel.ReckoningRow.What;
@@ -133,8 +134,8 @@ public final class ReckoningPane extends VBox {
         return label;
     }
 
-    private Label sentence(String text) {
-        Label label = Lines.of(text);
+    private SteadyLabel sentence(String text) {
+        SteadyLabel label = Lines.over(new SteadyLabel(text));
         figures.set(figures.size() - 1, label::setText);
         label.getStyleClass().add("sentence");
         return label;

@@ -58,6 +58,12 @@ public final class RodPane extends Pane implements Themed {
         rebuild();
     }
 
+    /** Its size is given from without: what stands elsewhere in it is laid out alone, and not the whole window. */
+    @Override
+    public void requestLayout() {
+        setNeedsLayout(true);
+    }
+
     private PaintedRod.Setting setting() {
         return PaintedRod.Setting.of(this, bench.pieceProperty().get());
     }

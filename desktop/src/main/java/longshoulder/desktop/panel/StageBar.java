@@ -16,6 +16,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.WorkStage;
+import longshoulder.desktop.look.SteadyLabel;
 import longshoulder.desktop.model.Prepared;
 import longshoulder.desktop.model.StageState;
 import longshoulder.desktop.model.Workbench;
@@ -46,7 +47,7 @@ public final class StageBar extends HBox {
     private ToggleButton button(WorkStage stage, ToggleGroup group, Consumer<WorkStage> go) {
         Text name = new Text(Texts.get("stage." + stage.id()));
         name.getStyleClass().add("stage-name");
-        Label state = new Label();
+        Label state = new SteadyLabel("");
         state.getStyleClass().add("stage-state");
         state.setId("stage-state-" + stage.id());
         states.put(stage, state);

@@ -254,4 +254,10 @@ public final class SheetPane extends Pane implements Themed {
     public void recolour() {
         repaint();
     }
+
+    /** Its size is given from without: what stands elsewhere in it is laid out alone, and not the whole window. */
+    @Override
+    public void requestLayout() {
+        setNeedsLayout(true);
+    }
 }
