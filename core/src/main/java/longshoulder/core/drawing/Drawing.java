@@ -3,8 +3,8 @@ package longshoulder.core.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import longshoulder.core.geometry.Form;
 import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.Plan;
@@ -77,25 +77,25 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
         return new Drawing(patches, Overlaps.removed(Stream.concat(seen, hidden).toList()), extent);
     }
 
-    /** The box round what would be drawn: the outermost edges are always seen, so that nothing has to be hidden to know it. */
+    /**
+     * The box round what would be drawn: the outermost edges are always seen, so that nothing has to be hidden to know it. The processors
+     * share the pieces.
+     */
     public static Extent extentOf(List<Shown> shown, View view) {
-        return extentsOf(shown, List.of(view)).getFirst();
+        List<Form> forms = shown.stream().map(Shown::form).filter(form -> !form.isNothing()).toList();
+        return Tasks.each(forms, form -> extentOf(form, view)).stream().reduce(Extent::and)
+                .orElse(new Extent(0, 0, 0, 0));
     }
 
-    /** The same of each of some views. The processors share the pieces. */
-    public static List<Extent> extentsOf(List<Shown> shown, List<View> views) {
-        List<List<Extent>> each = Tasks.each(shown.stream().filter(piece -> !piece.form().isNothing()).toList(),
-                piece -> extentsOf(piece, views));
-        return IntStream.range(0, views.size()).mapToObj(view -> each.stream().map(extents -> extents.get(view))
-                .reduce(Extent::and).orElse(new Extent(0, 0, 0, 0))).toList();
-    }
-
-    private static List<Extent> extentsOf(Shown piece, List<View> views) {
+    private static Extent extentOf(Form form, View view) {
+        if (view.isAlongAxes()) {
+            return Extent.of(form.bounds().corners(), view);
+        }
         List<Vector3D> ends = new ArrayList<>();
-        piece.form().lines().edges().forEach(edge -> {
+        form.lines().edges().forEach(edge -> {
             ends.add(edge.from());
             ends.add(edge.to());
         });
-        return views.stream().map(view -> Extent.of(ends, view)).toList();
+        return Extent.of(ends, view);
     }
 }

@@ -58,7 +58,7 @@ final class HiddenLines {
 
     private List<Stroke> strokes(List<Shown> drawn) {
         for (Shown piece : drawn) {
-            Shadow[] near = near(Extent.of(piece.form().bounds().corners(), view));
+            Near near = near(Extent.of(piece.form().bounds().corners(), view));
             for (Boundary.Arris arris : piece.form().lines().arrises()) {
                 switch (arris.sight(view.toEye())) {
                     case OPEN -> cut(piece.piece(), arris.edge(), near);
@@ -77,7 +77,7 @@ final class HiddenLines {
     }
 
     /** The shadows that may fall on what has this box. */
-    private Shadow[] near(Extent box) {
+    private Near near(Extent box) {
         List<Shadow> near = new ArrayList<>();
         for (Cast cast : casts) {
             if (cast.box.meets(box, Shadow.SEAM)) {
@@ -88,10 +88,10 @@ final class HiddenLines {
                 }
             }
         }
-        return near.toArray(Shadow[]::new);
+        return new Near(near);
     }
 
-    private void cut(String piece, Boundary.Edge edge, Shadow[] near) {
+    private void cut(String piece, Boundary.Edge edge, Near near) {
         Vector2D flatFrom = view.flat(edge.from());
         Vector2D flatTo = view.flat(edge.to());
         if (flatFrom.distance(flatTo) < SHORTEST) {
@@ -99,21 +99,17 @@ final class HiddenLines {
         }
         Extent box = Extent.of(flatFrom, flatTo);
         List<double[]> hidden = new ArrayList<>();
-        for (int i = 0; i < near.length; i++) {
-            Shadow shadow = near[i];
-            if (shadow.mayHide(box)) {
-                double[] part = shadow.hidden(edge.from(), edge.to());
-                if (part[0] <= 0 && part[1] >= 1) {
-                    // Nothing of it is seen, whatever else stands before it: most edges of tenons end here, and what hides one of
-                    // them hides the next.
-                    near[i] = near[0];
-                    near[0] = shadow;
-                    add(piece, edge, 0, 1, Stroke.Kind.HIDDEN);
-                    return;
-                }
-                if (part[0] < part[1]) {
-                    hidden.add(part);
-                }
+        for (int i = near.next(box, 0); i >= 0; i = near.next(box, i + 1)) {
+            double[] part = near.get(i).hidden(edge.from(), edge.to());
+            if (part[0] <= 0 && part[1] >= 1) {
+                // Nothing of it is seen, whatever else stands before it: most edges of tenons end here, and what hides one of
+                // them hides the next.
+                near.putFirst(i);
+                add(piece, edge, 0, 1, Stroke.Kind.HIDDEN);
+                return;
+            }
+            if (part[0] < part[1]) {
+                hidden.add(part);
             }
         }
         hidden.sort(BY_BEGINNING);

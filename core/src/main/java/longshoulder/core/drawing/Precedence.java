@@ -25,7 +25,7 @@ final class Precedence {
     Precedence(List<Painted> items, View view) {
         this.items = items;
         this.view = view;
-        items.forEach(item -> before.add(new BitSet()));
+        items.forEach(item -> before.add(new BitSet(items.size())));
         BoxPairs.visit(items.stream().map(item -> item.outline().box()).toList(), this::relate);
     }
 
@@ -64,8 +64,12 @@ final class Precedence {
         boolean aFirst = !a.cell().isClearOf(b.cell(), view.toEye());
         boolean bFirst = !b.cell().isClearOf(a.cell(), view.toEye());
         if ((aFirst || bFirst) && a.outline().overlaps(b.outline())) {
-            before.get(other).set(one, aFirst);
-            before.get(one).set(other, bFirst);
+            if (aFirst) {
+                before.get(other).set(one);
+            }
+            if (bFirst) {
+                before.get(one).set(other);
+            }
         }
     }
 }

@@ -36,4 +36,10 @@ public final class Plain {
         return Vector3D.of(rest * from.getX() + share * to.getX(), rest * from.getY() + share * to.getY(),
                 rest * from.getZ() + share * to.getZ());
     }
+
+    /** Whether a direction is that of one of the world's axes. */
+    static boolean isAxis(Vector3D.Unit direction) {
+        int zeros = (direction.getX() == 0 ? 1 : 0) + (direction.getY() == 0 ? 1 : 0) + (direction.getZ() == 0 ? 1 : 0);
+        return zeros == 2;
+    }
 }

@@ -56,11 +56,6 @@ public record Pose(Vector3D origin, Vector3D.Unit along, Vector3D.Unit across, V
 
     /** Whether its axes run exactly along the world's. */
     boolean isAlongAxes() {
-        return isAxis(along) && isAxis(across);
-    }
-
-    private static boolean isAxis(Vector3D.Unit direction) {
-        int zeros = (direction.getX() == 0 ? 1 : 0) + (direction.getY() == 0 ? 1 : 0) + (direction.getZ() == 0 ? 1 : 0);
-        return zeros == 2;
+        return Plain.isAxis(along) && Plain.isAxis(across);
     }
 }

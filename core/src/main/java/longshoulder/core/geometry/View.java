@@ -39,6 +39,11 @@ public record View(Vector3D.Unit right, Vector3D.Unit up, Vector3D.Unit toEye) {
         return of(right, up);
     }
 
+    /** Whether it looks along one of the world's axes, with the others level and upright in the picture. */
+    public boolean isAlongAxes() {
+        return Plain.isAxis(right) && Plain.isAxis(up);
+    }
+
     /** Where a point of the world lies in the picture, in millimetres. */
     public Vector2D flat(Vector3D point) {
         return Vector2D.of(Plain.dot(right, point), Plain.dot(up, point));

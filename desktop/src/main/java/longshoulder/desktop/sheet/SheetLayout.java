@@ -49,7 +49,7 @@ final class SheetLayout {
         this.plan = plan;
         shown = Shown.all(plan);
         apart = new Apart(0, shown);
-        flat = Drawing.extentsOf(shown, FLAT);
+        flat = FLAT.stream().map(view -> Drawing.extentOf(shown, view)).toList();
     }
 
     Plan plan() {
