@@ -12,6 +12,7 @@ import java.util.Optional;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -100,6 +101,23 @@ class WindowTest {
 
     private Length shoulder(String piece) {
         return bench.plan().piece(piece).shoulderLength().orElseThrow().value();
+    }
+
+    /** Other digits in the same places: every figure changes, and what is round them stays where it is. */
+    @Test
+    void anEdit_laysOutNothingButWhatItChanged(FxRobot robot) {
+        robot.interact(() -> {
+            scene.getRoot().layout();
+            bench.edit(new Edit.Give("overall.length", new Value.Measured(Length.ofMillimetres(1501))));
+        });
+        assertThat(rows(robot)).contains("1 top, 1501 mm × 800 mm × 25 mm");
+        robot.interact(() -> {
+            bench.edit(new Edit.Give("overall.length", new Value.Measured(Length.ofMillimetres(1503))));
+            assertThat(scene.getRoot().isNeedsLayout()).isFalse();
+            assertThat(((Parent) robot.lookup("#cut-list").query()).isNeedsLayout()).isFalse();
+            assertThat(((Parent) robot.lookup("#reckoning").query()).isNeedsLayout()).isFalse();
+        });
+        assertThat(rows(robot)).contains("1 top, 1503 mm × 800 mm × 25 mm");
     }
 
     @Test
