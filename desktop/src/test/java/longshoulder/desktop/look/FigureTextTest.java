@@ -37,6 +37,7 @@ class FigureTextTest {
         label = new SteadyLabel("700 × 1900");
         sentence = Lines.over(new SteadyLabel("long point 980 mm"));
         column = new VBox(new StackPane(figure), new StackPane(loose), label, sentence);
+        column.setStyle(Palette.css());
         stage.setScene(new Scene(column, 150, 200));
         stage.show();
     }
