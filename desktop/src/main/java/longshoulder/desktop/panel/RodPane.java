@@ -7,15 +7,14 @@ import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.Pane;
 import longshoulder.core.marking.Rod;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.desktop.Texts;
+import longshoulder.desktop.look.DrawingPane;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.PictureView;
 import longshoulder.desktop.look.Row;
-import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.model.Prepared;
 import longshoulder.desktop.model.Workbench;
 
@@ -23,7 +22,7 @@ import longshoulder.desktop.model.Workbench;
  * The rod: the lit piece as it would lie on the bench, ends, shoulders and mortises at their running figures, waste
  * hatched. Lengths are to scale; widths are drawn at their own scale so that a slender piece can still be read.
  */
-public final class RodPane extends Pane implements Themed {
+public final class RodPane extends DrawingPane {
 
     private final Workbench bench;
     private final PictureView picture = new PictureView();
@@ -56,12 +55,6 @@ public final class RodPane extends Pane implements Themed {
     @Override
     public void recolour() {
         rebuild();
-    }
-
-    /** Its size is given from without: what stands elsewhere in it is laid out alone, and not the whole window. */
-    @Override
-    public void requestLayout() {
-        setNeedsLayout(true);
     }
 
     private PaintedRod.Setting setting() {

@@ -11,7 +11,6 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Pane;
 import javafx.scene.text.Text;
 import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding;
@@ -21,10 +20,10 @@ import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import longshoulder.desktop.Texts;
+import longshoulder.desktop.look.DrawingPane;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.PictureView;
-import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Prepared;
 import longshoulder.desktop.model.Workbench;
@@ -35,7 +34,7 @@ import longshoulder.desktop.model.Workbench;
  * <p>Click a piece to light it, drag it to move it; click a figure to change it; drag the pictorial view, or turn it with the arrow
  * keys.
  */
-public final class SheetPane extends Pane implements Themed {
+public final class SheetPane extends DrawingPane {
 
     private static final double FIRST_TURN = 32;
     private static final double FIRST_LIFT = 24;
@@ -253,11 +252,5 @@ public final class SheetPane extends Pane implements Themed {
     @Override
     public void recolour() {
         repaint();
-    }
-
-    /** Its size is given from without: what stands elsewhere in it is laid out alone, and not the whole window. */
-    @Override
-    public void requestLayout() {
-        setNeedsLayout(true);
     }
 }
