@@ -1,6 +1,5 @@
 package longshoulder.core.drawing;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -61,24 +60,31 @@ final class Assembled {
     }
 
     private Solid cut(Piece piece, List<Cutting.End> ends) {
-        return Cutting.of(piece, ends, received(piece.id()).filter(Joint::isOpen).toList(),
-                plan.frame().shaping(piece.id())).solid();
+        return Cutting.of(piece, ends, open(piece).toList(), plan.frame().shaping(piece.id())).solid();
     }
 
-    private Solid seen(PlannedPiece piece) {
-        Solid core = core(piece.piece());
-        List<Cutting.End> ends = new ArrayList<>();
-        for (Joint joint : piece.joints()) {
-            if (joint.isOpen()) {
-                ends.add(Cutting.End.of(joint));
-            } else if (joint.kind() == JointKind.GROOVE) {
+    private Stream<Joint> open(Piece piece) {
+        return received(piece.id()).filter(Joint::isOpen);
+    }
+
+    private Solid seen(PlannedPiece planned) {
+        Piece piece = planned.piece();
+        List<Cutting.End> open = planned.joints().stream().filter(Joint::isOpen).map(Cutting.End::of).toList();
+        Solid seen = open.isEmpty() ? core(piece) : cut(piece, open);
+        for (Joint joint : planned.joints()) {
+            if (joint.kind() == JointKind.GROOVE) {
                 // A panel itself is let into its groove.
-                ends.add(Cutting.End.removing(core(joint.meeting().post())));
-            } else {
-                Solid added = joint.adds().minus(core(joint.meeting().post())).minus(piece.piece().body());
-                ends.add(Cutting.End.adding(added));
+                seen = joint.isOpen() ? seen : seen.minus(core(joint.meeting().post()));
+            } else if (!joint.isOpen()) {
+                seen = seen.plus(proud(piece, joint));
             }
         }
-        return ends.isEmpty() ? core : cut(piece.piece(), ends);
+        return seen;
+    }
+
+    /** What a joint adds to its rail and does not let into its post, such as a shoulder that runs on into a rebate. */
+    private Solid proud(Piece rail, Joint joint) {
+        Solid proud = joint.adds().minus(core(joint.meeting().post())).minus(rail.body());
+        return Cutting.passed(proud, open(rail).toList(), plan.frame().shaping(rail.id()));
     }
 }

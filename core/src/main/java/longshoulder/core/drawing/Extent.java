@@ -9,6 +9,10 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
 /** The box round a drawing, or round something in it, in millimetres; all zero for an empty one. */
 public record Extent(double left, double low, double right, double high) {
 
+    /** Round nothing yet: together with another it is that one. */
+    static final Extent NOTHING = new Extent(Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY,
+            Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY);
+
     /** The box round some points, at least one. */
     static Extent of(List<Vector2D> points) {
         double left = Double.POSITIVE_INFINITY;

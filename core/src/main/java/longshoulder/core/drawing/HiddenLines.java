@@ -33,9 +33,14 @@ final class HiddenLines {
     private record Cast(List<Shadow> shadows, Extent box) {
 
         static Cast of(Shown piece, View view) {
-            List<Shadow> shadows = piece.hiding().stream().map(cell -> new Shadow(cell, view)).toList();
-            return new Cast(shadows,
-                    shadows.stream().map(Shadow::box).reduce(Extent::and).orElse(new Extent(0, 0, 0, 0)));
+            List<Shadow> shadows = new ArrayList<>(piece.hiding().size());
+            Extent box = Extent.NOTHING;
+            for (Hiding cell : piece.hiding()) {
+                Shadow shadow = new Shadow(cell, view);
+                shadows.add(shadow);
+                box = box.and(shadow.box());
+            }
+            return new Cast(shadows, box);
         }
     }
 
@@ -94,10 +99,10 @@ final class HiddenLines {
     private void cut(String piece, Boundary.Edge edge, Near near) {
         Vector2D flatFrom = view.flat(edge.from());
         Vector2D flatTo = view.flat(edge.to());
-        if (flatFrom.distance(flatTo) < SHORTEST) {
+        Extent box = Extent.of(flatFrom, flatTo);
+        if (box.width() * box.width() + box.height() * box.height() < SHORTEST * SHORTEST) {
             return;
         }
-        Extent box = Extent.of(flatFrom, flatTo);
         List<double[]> hidden = new ArrayList<>();
         for (int i = near.next(box, 0); i >= 0; i = near.next(box, i + 1)) {
             double[] part = near.get(i).hidden(edge.from(), edge.to());

@@ -13,33 +13,35 @@ final class Sides {
     /**
      * One face.
      *
-     * @param number its place among all
      * @param cell the number of its cell
+     * @param number its place among the faces of the cell
      * @param offset of its plane
      */
-    record Side(int number, int cell, double offset, Polygon face, Bounds box) {}
+    record Side(int cell, int number, double offset, Polygon face, Bounds box) {
+
+        private boolean isBefore(Side other) {
+            return cell < other.cell || cell == other.cell && number < other.number;
+        }
+    }
 
     private final List<List<Side>> byCell = new ArrayList<>();
     private final Side[] byOffset;
     private final double[] offsets;
 
-    /** @param others follow the cells in their numbers */
-    Sides(List<Cell> cells, List<Cell> others) {
+    Sides(List<Cell> cells) {
         List<Side> all = new ArrayList<>();
-        cells.forEach(cell -> add(cell, all));
-        others.forEach(cell -> add(cell, all));
+        for (int cell = 0; cell < cells.size(); cell++) {
+            List<Side> own = new ArrayList<>();
+            for (Polygon face : cells.get(cell).faces()) {
+                own.add(new Side(cell, own.size(), face.plane().offset(), face, Bounds.of(face.corners())));
+            }
+            byCell.add(own);
+            all.addAll(own);
+        }
         byOffset = all.toArray(Side[]::new);
         Arrays.sort(byOffset, Comparator.comparingDouble(Side::offset));
         offsets = new double[byOffset.length];
         Arrays.setAll(offsets, i -> byOffset[i].offset);
-    }
-
-    private void add(Cell cell, List<Side> all) {
-        int first = all.size();
-        for (Polygon face : cell.faces()) {
-            all.add(new Side(all.size(), byCell.size(), face.plane().offset(), face, Bounds.of(face.corners())));
-        }
-        byCell.add(List.copyOf(all.subList(first, all.size())));
     }
 
     /** The faces of a cell. */
@@ -47,12 +49,22 @@ final class Sides {
         return byCell.get(cell);
     }
 
-    /** Those that touch a face in the same plane from the other side, in the order of the cells. */
+    /** Those that touch one of them in the same plane from the other side, in the order of the cells. */
     List<Side> against(Side side) {
+        return against(side.face, side.offset, side.box);
+    }
+
+    /** Those that touch a face of something else in the same plane from the other side, in the order of the cells. */
+    List<Side> against(Polygon face) {
+        double offset = face.plane().offset();
+        return isAsFar(firstFacing(offset), offset) ? against(face, offset, Bounds.of(face.corners())) : List.of();
+    }
+
+    private List<Side> against(Polygon face, double offset, Bounds box) {
         List<Side> found = new ArrayList<>();
-        for (int i = firstFacing(side); isAsFar(i, side); i++) {
+        for (int i = firstFacing(offset); isAsFar(i, offset); i++) {
             Side other = byOffset[i];
-            if (other.box.touches(side.box) && side.face.plane().faces(other.face.plane())) {
+            if (other.box.touches(box) && face.plane().faces(other.face.plane())) {
                 insert(other, found);
             }
         }
@@ -62,19 +74,19 @@ final class Sides {
     /** Few of them: put where they belong, they need not be sorted. */
     private static void insert(Side side, List<Side> inOrder) {
         int at = inOrder.size();
-        while (at > 0 && inOrder.get(at - 1).number > side.number) {
+        while (at > 0 && side.isBefore(inOrder.get(at - 1))) {
             at--;
         }
         inOrder.add(at, side);
     }
 
-    private int firstFacing(Side side) {
-        int at = Arrays.binarySearch(offsets, -side.offset - Tolerance.LENGTH);
+    private int firstFacing(double offset) {
+        int at = Arrays.binarySearch(offsets, -offset - Tolerance.LENGTH);
         return at < 0 ? -at - 1 : at;
     }
 
-    /** Whether there is a face with this number that may lie in the plane of another. */
-    private boolean isAsFar(int number, Side side) {
-        return number < offsets.length && offsets[number] <= -side.offset + Tolerance.LENGTH;
+    /** Whether there is a face with this number that may lie in the plane of one so far from the origin. */
+    private boolean isAsFar(int number, double offset) {
+        return number < offsets.length && offsets[number] <= -offset + Tolerance.LENGTH;
     }
 }

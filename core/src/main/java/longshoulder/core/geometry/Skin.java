@@ -30,29 +30,33 @@ public record Skin(List<Face> faces, List<BitSet> seams) {
      * @param others in which the wood goes on beyond a seam, but which cover nothing
      */
     public static Skin of(List<Cell> cells, List<Cell> others) {
-        Sides sides = new Sides(cells, others);
+        Sides sides = new Sides(cells);
         List<Face> faces = new ArrayList<>();
         List<BitSet> seams = new ArrayList<>();
         for (int i = 0; i < cells.size(); i++) {
             BitSet touched = new BitSet();
-            List<Sides.Side> own = sides.of(i);
-            for (int face = 0; face < own.size(); face++) {
-                List<Sides.Side> against = sides.against(own.get(face));
-                touched.set(face, !against.isEmpty());
-                for (Polygon part : exposed(own.get(face), against, cells.size())) {
+            for (Sides.Side side : sides.of(i)) {
+                List<Sides.Side> against = sides.against(side);
+                touched.set(side.number(), !against.isEmpty());
+                for (Polygon part : exposed(side, against)) {
                     faces.add(new Face(i, part));
                 }
             }
             seams.add(touched);
         }
+        for (Cell other : others) {
+            for (Polygon face : other.faces()) {
+                sides.against(face).forEach(side -> seams.get(side.cell()).set(side.number()));
+            }
+        }
         return new Skin(faces, seams);
     }
 
-    /** What of a face none of those against it covers that belong to so many first cells. */
-    private static List<Polygon> exposed(Sides.Side side, List<Sides.Side> against, int covering) {
+    /** What of a face none of those against it covers. */
+    private static List<Polygon> exposed(Sides.Side side, List<Sides.Side> against) {
         List<Polygon> parts = List.of(side.face());
         for (Sides.Side other : against) {
-            if (other.cell() < covering && side.box().mayShareArea(other.box())) {
+            if (side.box().mayShareArea(other.box())) {
                 List<Polygon> rest = new ArrayList<>();
                 for (Polygon part : parts) {
                     rest.addAll(part.minus(other.face()));

@@ -142,6 +142,17 @@ public record Cutting(Piece piece, Solid body, List<Step> steps) {
         return solid;
     }
 
+    /**
+     * What is left of something added to a piece: what runs along the piece goes through it too.
+     *
+     * @param received the joints that others have in the piece
+     * @param shaping what is worked off it besides
+     */
+    public static Solid passed(Solid added, List<Joint> received, Solid shaping) {
+        return without(added, Stream.concat(Stream.of(shaping),
+                received.stream().filter(Cutting::isGroove).map(Joint::removes)).toList());
+    }
+
     private static Solid without(Solid added, List<Solid> passes) {
         Solid rest = added;
         for (Solid pass : passes) {
