@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.drawing.Shown.Outside;
 import longshoulder.core.frame.Piece;
@@ -41,17 +40,16 @@ final class Assembled {
 
     private Shown shown(PlannedPiece piece) {
         Solid seen = seen(piece);
-        List<Joint> closed = received(piece.id()).filter(joint -> !joint.isOpen()).toList();
+        List<Joint> closed = closed(received(piece.id()));
         // Tenons hide nothing that is not hidden without them, but the wood goes on in them.
-        List<Cell> filling = piece.joints().stream().filter(joint -> !joint.isOpen())
-                .flatMap(joint -> joint.adds().cells().stream()).toList();
+        List<Cell> filling = closed(piece.joints()).stream().flatMap(joint -> joint.adds().cells().stream()).toList();
         Skin skin = Skin.of(seen.cells(), filling);
         List<Outside> outside = Outside.of(seen, skin).stream().map(cell -> cell.with(closed)).toList();
         return new Shown(piece.id(), piece.form(), outside, Hiding.of(seen.cells(), skin));
     }
 
-    private Stream<Joint> received(String piece) {
-        return received.getOrDefault(piece, List.of()).stream();
+    private List<Joint> received(String piece) {
+        return received.getOrDefault(piece, List.of());
     }
 
     /** A piece without its ends, as far as it is seen: shaped, and cut where what is cut stays open. */
@@ -60,31 +58,34 @@ final class Assembled {
     }
 
     private Solid cut(Piece piece, List<Cutting.End> ends) {
-        return Cutting.of(piece, ends, open(piece).toList(), plan.frame().shaping(piece.id())).solid();
+        return Cutting.of(piece, ends, open(piece), plan.frame().shaping(piece.id())).solid();
     }
 
-    private Stream<Joint> open(Piece piece) {
-        return received(piece.id()).filter(Joint::isOpen);
+    /** What others have in a piece and leave open. */
+    private List<Joint> open(Piece piece) {
+        return received(piece.id()).stream().filter(Joint::isOpen).toList();
     }
 
     private Solid seen(PlannedPiece planned) {
         Piece piece = planned.piece();
         List<Cutting.End> open = planned.joints().stream().filter(Joint::isOpen).map(Cutting.End::of).toList();
         Solid seen = open.isEmpty() ? core(piece) : cut(piece, open);
-        for (Joint joint : planned.joints()) {
-            if (joint.kind() == JointKind.GROOVE) {
-                // A panel itself is let into its groove.
-                seen = joint.isOpen() ? seen : seen.minus(core(joint.meeting().post()));
-            } else if (!joint.isOpen()) {
-                seen = seen.plus(proud(piece, joint));
-            }
+        for (Joint joint : closed(planned.joints())) {
+            // A panel itself is let into its groove.
+            seen = joint.kind() == JointKind.GROOVE
+                    ? seen.minus(core(joint.meeting().post()))
+                    : seen.plus(proud(piece, joint));
         }
         return seen;
+    }
+
+    private static List<Joint> closed(List<Joint> joints) {
+        return joints.stream().filter(joint -> !joint.isOpen()).toList();
     }
 
     /** What a joint adds to its rail and does not let into its post, such as a shoulder that runs on into a rebate. */
     private Solid proud(Piece rail, Joint joint) {
         Solid proud = joint.adds().minus(core(joint.meeting().post())).minus(rail.body());
-        return Cutting.passed(proud, open(rail).toList(), plan.frame().shaping(rail.id()));
+        return Cutting.passed(proud, open(rail), plan.frame().shaping(rail.id()));
     }
 }
