@@ -60,16 +60,6 @@ public record Cutting(Piece piece, Solid body, List<Step> steps) {
         public static End of(Joint joint) {
             return new End(joint.removesFromRail(), joint.adds(), joint.bores());
         }
-
-        /** What is only added. */
-        public static End adding(Solid adds) {
-            return new End(Solid.NOTHING, adds, List.of());
-        }
-
-        /** What is only removed. */
-        public static End removing(Solid removes) {
-            return new End(removes, Solid.NOTHING, List.of());
-        }
     }
 
     public Cutting {
