@@ -16,7 +16,8 @@ public final class QuietMoments {
     /** In each moment; the first comes after other work and is not counted. */
     private static final int EDITS = 6;
 
-    private static final long WARM_UP = TimeUnit.SECONDS.toNanos(60);
+    /** After one minute the compiler still takes a seventh of a processor, after two hardly any more. */
+    private static final long WARM_UP = TimeUnit.SECONDS.toNanos(120);
 
     /** Quiet is a moment in which the yardstick, before and after, takes at most this much more than in its quickest twentieth. */
     private static final double QUIET = 1.1;
@@ -31,7 +32,7 @@ public final class QuietMoments {
         this.window = window;
     }
 
-    /** @param arguments for how many seconds, after a minute of warming up; and a design as {@link OpenWindow#of} takes it */
+    /** @param arguments for how many seconds, after two minutes of warming up; and a design as {@link OpenWindow#of} takes it */
     public static void main(String[] arguments) throws Exception {
         long nanoseconds = TimeUnit.SECONDS.toNanos(Long.parseLong(arguments[0]));
         new QuietMoments(OpenWindow.of(arguments[1])).run(arguments[1], nanoseconds);

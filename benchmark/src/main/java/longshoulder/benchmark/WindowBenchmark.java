@@ -21,13 +21,13 @@ import org.openjdk.jmh.annotations.Warmup;
  * What an edit costs in the real window, offscreen with the software renderer: derived, drawn, every part of the window brought up to
  * date, styled, laid out and painted. The last step, copying the scene to the screen, is the toolkit's.
  *
- * <p>The compiler is at work on an edit for about a minute, which is not counted: one of the largest demo takes 50 ms in the first three
- * seconds, 20 after twelve, and grows no faster any more from the fiftieth on.
+ * <p>The compiler is at work on an edit for about two minutes, which are not counted: one of the largest demo takes 50 ms in the first
+ * three seconds and 20 after twelve; after a minute the compiler still takes a seventh of a processor.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 20, time = 3)
+@Warmup(iterations = 40, time = 3)
 @Measurement(iterations = 8, time = 3)
 @Fork(value = 1, jvmArgsAppend = {"-Dglass.platform=Headless", "-Dprism.order=sw"})
 public class WindowBenchmark {
