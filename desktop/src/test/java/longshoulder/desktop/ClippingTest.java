@@ -44,7 +44,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 
-/** At any size of window and in both units no text but a long title is cut off, and no figure lies on another. */
+/** At any size of window and in both units no text is cut off but a title beside findings of all levels, and no figure lies on another. */
 @ExtendWith(ApplicationExtension.class)
 @SuppressWarnings("NullAway.Init")
 class ClippingTest {
@@ -130,6 +130,16 @@ class ClippingTest {
         assertNothingIsCut();
     }
 
+    /** The names of all designs that ship with the program, and the longest of its files, in the smallest window. */
+    @ParameterizedTest
+    @CsvSource({"en, sorting-table", "en, repair-workbench", "en, reading-table", "de, sorting-table",
+            "de, repair-workbench"})
+    void title_isSeenWhole(String language, String demo, FxRobot robot) throws Exception {
+        Texts.speak(Locale.forLanguageTag(language));
+        show(robot, demo, 1024, 700);
+        assertThat(isCut((Labeled) view.lookup("#title"))).isFalse();
+    }
+
     /** Findings of all levels at once, in longer words, leave room for the rest of the header. */
     @Test
     void manyFindings_noTextIsCutOff(FxRobot robot) throws Exception {
@@ -143,7 +153,7 @@ class ClippingTest {
             layOut(view.getScene());
         });
         assertThat(((Labeled) view.lookup("#state")).getText()).contains("Halt", "Gefahr", "Hinweis");
-        assertNothingIsCut();
+        assertNothingIsCutBut("title");
     }
 
     /** The brief of every kind in the smallest window and in inches, whose figures are longest. */
@@ -164,10 +174,14 @@ class ClippingTest {
     }
 
     private void assertNothingIsCut() {
+        assertNothingIsCutBut("");
+    }
+
+    private void assertNothingIsCutBut(String styleClass) {
         assertThat(view.minWidth(-1)).as("fits into the window").isLessThanOrEqualTo(view.getScene().getWidth());
         assertThat(all(node -> node instanceof Labeled labeled && labeled.isVisible() && labeled.getWidth() > 0
                 && !labeled.getText().isEmpty()
-                && !labeled.getStyleClass().contains("title") && isCut(labeled))).isEmpty();
+                && !labeled.getStyleClass().contains(styleClass) && isCut(labeled))).isEmpty();
         assertThat(all(node -> node instanceof ScrollPane scroll && isShown(scroll)
                 && !"other-candidates".equals(scroll.getId())
                 && scroll.getContent() instanceof Region content

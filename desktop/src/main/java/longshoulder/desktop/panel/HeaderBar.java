@@ -18,8 +18,13 @@ import longshoulder.desktop.model.Workbench;
 /** The name of the design, what is open about it, and the few things that are done to a whole document. */
 public final class HeaderBar extends HBox {
 
+    /** How high the name may get, in pixels: in a small window one line has no room for it. */
+    private static final double THREE_LINES = 60;
+
     private final Workbench bench;
     private final Label title = new Label();
+    /** A name of more lines ends in dots where it stands. */
+    private final Tooltip whole = new Tooltip();
     private final Button state = new Button();
     private final Button undo;
     private final Button redo;
@@ -40,7 +45,11 @@ public final class HeaderBar extends HBox {
         name.getStyleClass().add("product");
         name.setMinWidth(Region.USE_PREF_SIZE);
         title.getStyleClass().add("title");
+        title.setId("title");
         title.setMinWidth(24);
+        title.setMaxHeight(THREE_LINES);
+        title.setWrapText(true);
+        title.setTooltip(whole);
         HBox.setHgrow(title, Priority.SOMETIMES);
         state.getStyleClass().add("state");
         state.setId("state");
@@ -95,6 +104,7 @@ public final class HeaderBar extends HBox {
     private void refresh() {
         String name = bench.project().title();
         title.setText(name.isEmpty() ? Texts.get("header.untitled") : name);
+        whole.setText(title.getText());
         undo.setDisable(!bench.canUndo());
         redo.setDisable(!bench.canRedo());
         metric.setSelected(!bench.project().showing().isInches());
