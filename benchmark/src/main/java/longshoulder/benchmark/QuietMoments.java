@@ -16,7 +16,7 @@ public final class QuietMoments {
     /** In each moment; the first comes after other work and is not counted. */
     private static final int EDITS = 6;
 
-    /** After one minute the compiler still takes a seventh of a processor, after two hardly any more. */
+    /** Of the largest demo forty methods a second are still compiled after one minute, some five after two. */
     private static final long WARM_UP = TimeUnit.SECONDS.toNanos(120);
 
     /** Quiet is a moment in which the yardstick, before and after, takes at most this much more than in its quickest twentieth. */

@@ -130,7 +130,7 @@ class ClippingTest {
         assertNothingIsCut();
     }
 
-    /** The names of all designs that ship with the program, and the longest of its files, in the smallest window. */
+    /** The longest names of the designs that ship with the program, and that of the first one, in the smallest window. */
     @ParameterizedTest
     @CsvSource({"en, sorting-table", "en, repair-workbench", "en, reading-table", "de, sorting-table",
             "de, repair-workbench"})
