@@ -1,6 +1,7 @@
 package longshoulder.desktop.panel;
 
 import javafx.geometry.Pos;
+import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -20,6 +21,8 @@ public final class HeaderBar extends HBox {
 
     /** How high the name may get, in pixels: in a small window one line has no room for it. */
     private static final double THREE_LINES = 60;
+    /** Narrower windows, in pixels, leave the product's name to their frame: the design's needs the room. */
+    private static final double WIDE = 1200;
 
     private final Workbench bench;
     private final Label title = new Label();
@@ -44,6 +47,10 @@ public final class HeaderBar extends HBox {
         Label name = new Label(Texts.get("product"));
         name.getStyleClass().add("product");
         name.setMinWidth(Region.USE_PREF_SIZE);
+        name.visibleProperty()
+                .bind(sceneProperty().flatMap(Scene::widthProperty).map(width -> width.doubleValue() >= WIDE)
+                        .orElse(true));
+        name.managedProperty().bind(name.visibleProperty());
         title.getStyleClass().add("title");
         title.setId("title");
         title.setMinWidth(24);
