@@ -55,7 +55,10 @@ public final class JointSheet extends Pane implements Themed {
     private static final double BESIDE = 0.6;
     private static final double ABOVE = 0.46;
 
+    /** Room for the slider, and between captions and the edge of the sheet. */
     private static final double PULL = 40;
+
+    private static final double FOOT = 8;
     private static final double FIRST_TURN = 28;
     private static final double FIRST_LIFT = 24;
 
@@ -108,13 +111,14 @@ public final class JointSheet extends Pane implements Themed {
     @Override
     protected void layoutChildren() {
         double foot = getHeight() - PULL;
+        double left = pictorial(getWidth(), getHeight()).getMinX() + EDGE;
         double name = pullName.prefWidth(-1);
-        pullName.resizeRelocate(EDGE, foot + 10, name, pullName.prefHeight(-1));
-        pull.resizeRelocate(EDGE + name + 12, foot + 8, Math.max(60, getWidth() - 2 * EDGE - name - 12),
+        pullName.resizeRelocate(left, foot + 10, name, pullName.prefHeight(-1));
+        pull.resizeRelocate(left + name + 12, foot + 8, Math.max(60, getWidth() - EDGE - left - name - 12),
                 pull.prefHeight(-1));
-        if (paintedWidth != getWidth() || paintedHeight != foot) {
+        if (paintedWidth != getWidth() || paintedHeight != getHeight()) {
             paintedWidth = getWidth();
-            paintedHeight = foot;
+            paintedHeight = getHeight();
             paint();
         }
         // Those that came just now as well: what is added in a layout is neither styled nor laid out before something asks for it.
@@ -174,17 +178,28 @@ public final class JointSheet extends Pane implements Themed {
         Optional<JointDetail> before = trial.map(any -> new JointDetail(bench.plan(), joint.get()));
         double width = paintedWidth;
         double height = paintedHeight;
-        boolean beside = width > WIDE * height;
-        Rectangle2D sections = beside
-                ? new Rectangle2D(0, 0, BESIDE * width, height)
-                : new Rectangle2D(0, 0, width, ABOVE * height);
-        Rectangle2D apart = beside
-                ? new Rectangle2D(BESIDE * width, EDGE, (1 - BESIDE) * width, height - EDGE)
-                : new Rectangle2D(0, ABOVE * height, width, (1 - ABOVE) * height);
         picture.show(Picture.of(width, height, PictureView.pixels(this), brush -> {
-            sections(detail, before, shown, sections, brush);
-            apart(detail, apart, brush);
+            sections(detail, before, shown, sections(width, height), brush);
+            apart(detail, pictorial(width, height), brush);
         }));
+    }
+
+    private static boolean isWide(double width, double height) {
+        return width > WIDE * (height - PULL);
+    }
+
+    /** Where the sections stand on a sheet. */
+    private static Rectangle2D sections(double width, double height) {
+        return isWide(width, height)
+                ? new Rectangle2D(0, 0, BESIDE * width, height - FOOT)
+                : new Rectangle2D(0, 0, width, ABOVE * (height - PULL));
+    }
+
+    /** Where the joint stands pulled apart, over its slider. */
+    private static Rectangle2D pictorial(double width, double height) {
+        double left = isWide(width, height) ? BESIDE * width : 0;
+        double top = isWide(width, height) ? EDGE : ABOVE * (height - PULL);
+        return new Rectangle2D(left, top, width - left, height - PULL - top);
     }
 
     private void sections(JointDetail detail, Optional<JointDetail> before, Joint joint, Rectangle2D area,
