@@ -1,6 +1,5 @@
 package longshoulder.core.drawing;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -10,7 +9,6 @@ import longshoulder.core.geometry.View;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.tasks.Tasks;
-import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * A view of some pieces: what a pen has to draw, in true size.
@@ -27,8 +25,16 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
     }
 
     private Drawing(List<Patch> patches, List<Stroke> strokes) {
-        this(patches, strokes, strokes.stream().map(stroke -> Extent.of(stroke.from(), stroke.to()))
-                .reduce(Extent::and).orElse(new Extent(0, 0, 0, 0)));
+        this(patches, strokes, extentOf(strokes));
+    }
+
+    private static Extent extentOf(List<Stroke> strokes) {
+        Extent.Growing box = new Extent.Growing();
+        strokes.forEach(stroke -> {
+            box.add(stroke.from());
+            box.add(stroke.to());
+        });
+        return strokes.isEmpty() ? new Extent(0, 0, 0, 0) : box.box();
     }
 
     /** Draws all pieces as they stand, seen in a view, with hidden edges. */
@@ -83,19 +89,19 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
      */
     public static Extent extentOf(List<Shown> shown, View view) {
         List<Form> forms = shown.stream().map(Shown::form).filter(form -> !form.isNothing()).toList();
-        return Tasks.each(forms, form -> extentOf(form, view)).stream().reduce(Extent::and)
-                .orElse(new Extent(0, 0, 0, 0));
+        // A box along the axes is known without a look at its edges: to hand that out would take longer.
+        Stream<Extent> boxes = view.isAlongAxes()
+                ? forms.stream().map(form -> Extent.of(form.bounds().corners(), view))
+                : Tasks.each(forms, form -> extentOf(form, view)).stream();
+        return boxes.reduce(Extent::and).orElse(new Extent(0, 0, 0, 0));
     }
 
     private static Extent extentOf(Form form, View view) {
-        if (view.isAlongAxes()) {
-            return Extent.of(form.bounds().corners(), view);
-        }
-        List<Vector3D> ends = new ArrayList<>();
+        Extent.Growing box = new Extent.Growing();
         form.lines().edges().forEach(edge -> {
-            ends.add(edge.from());
-            ends.add(edge.to());
+            box.add(edge.from(), view);
+            box.add(edge.to(), view);
         });
-        return Extent.of(ends, view);
+        return box.box();
     }
 }

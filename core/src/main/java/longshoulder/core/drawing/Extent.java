@@ -13,36 +13,47 @@ public record Extent(double left, double low, double right, double high) {
     static final Extent NOTHING = new Extent(Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY,
             Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY);
 
-    /** The box round some points, at least one. */
-    static Extent of(List<Vector2D> points) {
-        double left = Double.POSITIVE_INFINITY;
-        double low = Double.POSITIVE_INFINITY;
-        double right = Double.NEGATIVE_INFINITY;
-        double high = Double.NEGATIVE_INFINITY;
-        for (Vector2D point : points) {
-            left = Math.min(left, point.getX());
-            low = Math.min(low, point.getY());
-            right = Math.max(right, point.getX());
-            high = Math.max(high, point.getY());
-        }
-        return new Extent(left, low, right, high);
-    }
+    /** A box that grows with what comes into it. */
+    static final class Growing {
 
-    /** The box round some points of the world, at least one, in a view. */
-    static Extent of(List<Vector3D> points, View view) {
-        double left = Double.POSITIVE_INFINITY;
-        double low = Double.POSITIVE_INFINITY;
-        double right = Double.NEGATIVE_INFINITY;
-        double high = Double.NEGATIVE_INFINITY;
-        for (int i = 0; i < points.size(); i++) {
-            double x = Plain.dot(view.right(), points.get(i));
-            double y = Plain.dot(view.up(), points.get(i));
+        private double left = NOTHING.left;
+        private double low = NOTHING.low;
+        private double right = NOTHING.right;
+        private double high = NOTHING.high;
+
+        void add(double x, double y) {
             left = Math.min(left, x);
             low = Math.min(low, y);
             right = Math.max(right, x);
             high = Math.max(high, y);
         }
-        return new Extent(left, low, right, high);
+
+        void add(Vector2D point) {
+            add(point.getX(), point.getY());
+        }
+
+        /** A point of the world in a view. */
+        void add(Vector3D point, View view) {
+            add(Plain.dot(view.right(), point), Plain.dot(view.up(), point));
+        }
+
+        Extent box() {
+            return new Extent(left, low, right, high);
+        }
+    }
+
+    /** The box round some points, at least one. */
+    static Extent of(List<Vector2D> points) {
+        Growing box = new Growing();
+        points.forEach(box::add);
+        return box.box();
+    }
+
+    /** The box round some points of the world, at least one, in a view. */
+    static Extent of(List<Vector3D> points, View view) {
+        Growing box = new Growing();
+        points.forEach(point -> box.add(point, view));
+        return box.box();
     }
 
     /** The box round a straight line. */

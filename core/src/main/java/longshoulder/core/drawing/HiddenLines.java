@@ -117,7 +117,9 @@ final class HiddenLines {
                 hidden.add(part);
             }
         }
-        hidden.sort(BY_BEGINNING);
+        if (hidden.size() > 1) {
+            hidden.sort(BY_BEGINNING);
+        }
         double done = 0;
         for (double[] part : hidden) {
             if (part[1] > done) {

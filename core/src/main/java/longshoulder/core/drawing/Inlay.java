@@ -1,8 +1,8 @@
 package longshoulder.core.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
@@ -19,16 +19,20 @@ import longshoulder.core.joint.Joint;
 record Inlay(String piece, Polygon face) {
 
     /** What joints have in a face of their post; nothing in the one against which the rail's own body stands. */
-    static Stream<Inlay> of(List<Joint> joints, Polygon face) {
+    static List<Inlay> of(List<Joint> joints, Polygon face) {
         Bounds box = Bounds.of(face.corners());
-        return joints.stream().filter(joint -> !isIn(face, joint.meeting().surface()))
-                .flatMap(joint -> openings(joint, face, box));
-    }
-
-    private static Stream<Inlay> openings(Joint joint, Polygon face, Bounds box) {
-        return joint.removes().cells().stream().filter(recess -> recess.bounds().touches(box))
-                .flatMap(recess -> opening(recess, face).stream())
-                .map(opening -> new Inlay(joint.meeting().rail().id(), opening));
+        List<Inlay> inlays = new ArrayList<>();
+        for (Joint joint : joints) {
+            if (joint.removes().bounds().touches(box) && !isIn(face, joint.meeting().surface())) {
+                String rail = joint.meeting().rail().id();
+                for (Cell recess : joint.removes().cells()) {
+                    if (recess.bounds().touches(box)) {
+                        opening(recess, face).ifPresent(opening -> inlays.add(new Inlay(rail, opening)));
+                    }
+                }
+            }
+        }
+        return inlays;
     }
 
     /** Where a recess comes out in a face. */

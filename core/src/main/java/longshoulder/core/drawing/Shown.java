@@ -49,7 +49,7 @@ public record Shown(String piece, Form form, List<Outside> outside, List<Hiding>
                     .toList();
             return near.isEmpty()
                     ? this
-                    : new Outside(cell, faces, faces.stream().flatMap(face -> Inlay.of(near, face)).toList());
+                    : new Outside(cell, faces, faces.stream().flatMap(face -> Inlay.of(near, face).stream()).toList());
         }
     }
 

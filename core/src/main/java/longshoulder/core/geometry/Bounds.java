@@ -1,7 +1,6 @@
 package longshoulder.core.geometry;
 
 import java.util.List;
-import java.util.stream.IntStream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -106,8 +105,12 @@ public record Bounds(Vector3D least, Vector3D greatest) {
 
     /** Its eight corners. */
     public List<Vector3D> corners() {
-        return IntStream.range(0, 8).mapToObj(i -> Vector3D.of((i & 1) == 0 ? least.getX() : greatest.getX(),
-                (i & 2) == 0 ? least.getY() : greatest.getY(), (i & 4) == 0 ? least.getZ() : greatest.getZ())).toList();
+        Vector3D[] corners = new Vector3D[8];
+        for (int i = 0; i < corners.length; i++) {
+            corners[i] = Vector3D.of((i & 1) == 0 ? least.getX() : greatest.getX(),
+                    (i & 2) == 0 ? least.getY() : greatest.getY(), (i & 4) == 0 ? least.getZ() : greatest.getZ());
+        }
+        return List.of(corners);
     }
 
     /** Greatest less least, in millimetres. */

@@ -32,7 +32,9 @@ public final class BoxPairs {
         Bounds[] fromLeft = new Bounds[boxes.size()];
         Integer[] numbers = new Integer[fromLeft.length];
         Arrays.setAll(numbers, i -> i);
-        Arrays.sort(numbers, Comparator.comparingDouble(box -> boxes.get(box).least().getX()));
+        // A comparator of its own, for this is asked often: one that is put together asks others in turn.
+        Arrays.sort(numbers, (one, other) -> Double.compare(boxes.get(one).least().getX(),
+                boxes.get(other).least().getX()));
         Arrays.setAll(fromLeft, i -> boxes.get(numbers[i]));
         for (int i = 0; i < fromLeft.length; i++) {
             Bounds box = fromLeft[i];

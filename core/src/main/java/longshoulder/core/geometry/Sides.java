@@ -24,6 +24,9 @@ final class Sides {
         }
     }
 
+    /** A comparator of its own, for this is asked of every piece: one that is put together asks others in turn. */
+    private static final Comparator<Side> BY_OFFSET = (one, other) -> Double.compare(one.offset, other.offset);
+
     private final List<List<Side>> byCell = new ArrayList<>();
     private final Side[] byOffset;
     private final double[] offsets;
@@ -39,7 +42,7 @@ final class Sides {
             all.addAll(own);
         }
         byOffset = all.toArray(Side[]::new);
-        Arrays.sort(byOffset, Comparator.comparingDouble(Side::offset));
+        Arrays.sort(byOffset, BY_OFFSET);
         offsets = new double[byOffset.length];
         Arrays.setAll(offsets, i -> byOffset[i].offset);
     }

@@ -174,8 +174,13 @@ public final class Stretch {
 
     /** Whether all points lie in parts, given in the world. */
     boolean holds(List<Vector3D> points, Pose pose) {
-        return points.stream().map(pose::toLocal).map(flip::of).allMatch(local -> along.holds(local.getX())
-                && across.holds(local.getY()) && out.holds(local.getZ()));
+        for (Vector3D point : points) {
+            Vector3D local = flip.of(pose.toLocal(point));
+            if (!along.holds(local.getX()) || !across.holds(local.getY()) || !out.holds(local.getZ())) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static boolean suits(Axis axis, Vector3D.Unit direction, Solid solid, Pose pose) {

@@ -1,13 +1,17 @@
 package longshoulder.core.kind;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** All kinds of furniture. A new kind is added here and nowhere else. */
 public final class Kinds {
 
     private static final List<Kind> ALL = List.of(Table.table(), Table.stool(), Bench.KIND, Workbench.KIND,
             Cabinet.KIND, Door.KIND, PictureFrame.KIND, Trestle.KIND, Stand.KIND, new FreeFrame());
+
+    private static final Map<String, Kind> BY_ID = ALL.stream().collect(Collectors.toMap(Kind::id, kind -> kind));
 
     private Kinds() {}
 
@@ -17,6 +21,6 @@ public final class Kinds {
 
     /** The kind with an id; empty if there is none. */
     public static Optional<Kind> find(String id) {
-        return ALL.stream().filter(kind -> kind.id().equals(id)).findFirst();
+        return Optional.ofNullable(BY_ID.get(id));
     }
 }
