@@ -36,7 +36,7 @@ public final class Tasks {
         return Collections.unmodifiableList(all);
     }
 
-    /** In a plain loop: nearly all that is derived is made in here, and streams in streams are compiled worse the deeper they lie. */
+    /** In a plain loop: nearly all that is derived is made in here, so often that a stream round it is felt. */
     private static <T, R> List<R> made(List<T> part, Function<? super T, ? extends R> function) {
         List<R> made = new ArrayList<>(part.size());
         for (T thing : part) {
