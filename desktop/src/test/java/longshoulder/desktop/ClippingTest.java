@@ -139,6 +139,14 @@ class ClippingTest {
         assertThat(isCut((Labeled) view.lookup("#title"))).isFalse();
     }
 
+    @ParameterizedTest
+    @CsvSource({"1199, false", "1200, true"})
+    void productsName_givesWayInANarrowWindow(int width, boolean seen, FxRobot robot) throws Exception {
+        show(robot, "reading-table", width, 700);
+        assertThat(view.lookup(".product").isVisible()).isEqualTo(seen);
+        assertThat(view.lookup(".product").isManaged()).isEqualTo(seen);
+    }
+
     /** Findings of all levels at once, in longer words, leave room for the rest of the header. */
     @ParameterizedTest
     @CsvSource({"reading-table, 1024", "sorting-table, 1024", "reading-table, 1199", "reading-table, 1200"})
