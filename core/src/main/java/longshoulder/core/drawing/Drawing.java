@@ -84,8 +84,8 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
     }
 
     /**
-     * The box round what would be drawn: the outermost edges are always seen, so that nothing has to be hidden to know it. The processors
-     * share the pieces.
+     * The box round what would be drawn: the outermost edges are always seen, so that nothing has to be hidden to know it. Where
+     * edges have to be looked at, the processors share the pieces.
      */
     public static Extent extentOf(List<Shown> shown, View view) {
         List<Form> forms = shown.stream().map(Shown::form).filter(form -> !form.isNothing()).toList();

@@ -55,10 +55,12 @@ public final class JointSheet extends Pane implements Themed {
     private static final double BESIDE = 0.6;
     private static final double ABOVE = 0.46;
 
-    /** Room for the slider, and between captions and the edge of the sheet. */
+    /** Room for the slider at the foot of the sheet. */
     private static final double PULL = 40;
 
+    /** Room between captions and the foot of the sheet. */
     private static final double FOOT = 8;
+
     private static final double FIRST_TURN = 28;
     private static final double FIRST_LIFT = 24;
 
