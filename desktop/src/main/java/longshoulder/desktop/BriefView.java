@@ -1,7 +1,7 @@
 package longshoulder.desktop;
 
 import javafx.scene.Node;
-import javafx.scene.control.ScrollPane;
+import longshoulder.desktop.look.Scroller;
 import javafx.scene.layout.VBox;
 import longshoulder.desktop.model.Documents;
 import longshoulder.desktop.model.Workbench;
@@ -11,7 +11,7 @@ import longshoulder.desktop.panel.KindGallery;
 import longshoulder.desktop.panel.WorkshopForm;
 
 /** The stage of the brief: what is to be made, and everything that it asks for. */
-final class BriefView extends ScrollPane implements StageView {
+final class BriefView extends Scroller implements StageView {
 
     private final FirstSteps first;
     private final KindGallery gallery;

@@ -1,12 +1,12 @@
 package longshoulder.desktop;
 
 import javafx.scene.Node;
-import javafx.scene.control.ScrollPane;
+import longshoulder.desktop.look.Scroller;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.panel.LengthList;
 
 /** The stage of the lengths: what must close at its shoulders, before anything is sawn. */
-final class LengthsView extends ScrollPane implements StageView {
+final class LengthsView extends Scroller implements StageView {
 
     private final LengthList list;
 

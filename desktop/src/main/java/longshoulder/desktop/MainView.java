@@ -7,11 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.beans.binding.Bindings;
-import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.Scene;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
@@ -34,6 +31,7 @@ import longshoulder.desktop.panel.KeySheet;
 import longshoulder.desktop.panel.NoticeBar;
 import longshoulder.desktop.panel.ReckoningPane;
 import longshoulder.desktop.panel.RodPane;
+import longshoulder.desktop.panel.SideColumn;
 import longshoulder.desktop.panel.StageBar;
 import longshoulder.desktop.sheet.SheetPane;
 import longshoulder.files.DesignFile;
@@ -42,7 +40,6 @@ import org.jspecify.annotations.Nullable;
 /** The one screen: sheet in the middle, reckoning and cut list at the side, the rod along the bottom. */
 public final class MainView extends BorderPane {
 
-    private static final double SIDE_WIDTH = 352;
     private static final double LEAST_NOTICE = 60;
 
     private final Workbench bench;
@@ -76,7 +73,7 @@ public final class MainView extends BorderPane {
         notice.minHeightProperty().bind(Bindings.max(LEAST_NOTICE, frame.toolsHeight()));
         setTop(new VBox(new HeaderBar(bench, documents, this::startNew, this::otherTheme), stages));
         setCenter(middle);
-        setRight(side());
+        setRight(new SideColumn(new CutListPane(bench), new ReckoningPane(bench)));
         setBottom(new RodPane(bench));
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         setOnDragOver(drag -> {
@@ -161,23 +158,6 @@ public final class MainView extends BorderPane {
         sheet.requestFocus();
     }
 
-    private ScrollPane side() {
-        VBox column = new VBox(new CutListPane(bench), new ReckoningPane(bench));
-        column.getStyleClass().add("side-column");
-        ScrollPane scroll = new ScrollPane(column);
-        scroll.getStyleClass().add("side");
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setPrefWidth(SIDE_WIDTH);
-        scroll.setMinWidth(SIDE_WIDTH);
-        scroll.sceneProperty().flatMap(Scene::focusOwnerProperty).addListener((observed, was, is) -> {
-            if (is != null) {
-                reveal(scroll, is);
-            }
-        });
-        return scroll;
-    }
-
     private static final KeyCombination NEW = shortcut(KeyCode.N);
     private static final KeyCombination OPEN = shortcut(KeyCode.O);
     private static final KeyCombination SAVE = shortcut(KeyCode.S);
@@ -194,22 +174,6 @@ public final class MainView extends BorderPane {
 
     private static KeyCombination shortcut(KeyCode code) {
         return new KeyCodeCombination(code, KeyCombination.SHORTCUT_DOWN);
-    }
-
-    /** Brings what has the keyboard into view. */
-    private static void reveal(ScrollPane scroll, Node node) {
-        for (Node at = node; at != null; at = at.getParent()) {
-            if (at.equals(scroll.getContent())) {
-                double height = scroll.getContent().getBoundsInLocal().getHeight();
-                double room = scroll.getViewportBounds().getHeight();
-                Bounds place = scroll.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
-                double shown = scroll.getVvalue() * Math.max(0, height - room);
-                if (place.getMinY() < shown || place.getMaxY() > shown + room) {
-                    scroll.setVvalue(Math.clamp((place.getCenterY() - room / 2) / Math.max(1, height - room), 0, 1));
-                }
-                return;
-            }
-        }
     }
 
     private void key(KeyEvent key) {

@@ -132,17 +132,9 @@ class KeyboardTest {
         return WaitForAsyncUtils.asyncFx(() -> node.localToScene(node.getLayoutBounds())).get();
     }
 
-    /**
-     * The window, all of it styled and painted anew: the toolkit keeps the picture of what scrolls, and once in some thousand steps a
-     * picture of the scene between two frames has shown the one before, whoever has the focus.
-     */
     private Image picture() throws Exception {
         WaitForAsyncUtils.waitForFxEvents();
-        return WaitForAsyncUtils.asyncFx(() -> {
-            scene.getRoot().applyCss();
-            scene.getRoot().lookupAll(".viewport").forEach(viewport -> viewport.setCache(false));
-            return scene.snapshot(null);
-        }).get();
+        return WaitForAsyncUtils.asyncFx(() -> scene.snapshot(null)).get();
     }
 
     private static int differing(Image one, Image other, Bounds place) {

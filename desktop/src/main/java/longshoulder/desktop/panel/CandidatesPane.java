@@ -20,6 +20,7 @@ import longshoulder.core.reckoning.Level;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Lines;
 import longshoulder.desktop.look.PictureView;
+import longshoulder.desktop.look.Scroller;
 import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.model.Workbench;
 import org.jspecify.annotations.Nullable;
@@ -37,7 +38,7 @@ public final class CandidatesPane extends HBox implements Themed {
     private final CandidatePictures pictures = new CandidatePictures();
     private final VBox present = new VBox();
     private final HBox others = new HBox();
-    private final ScrollPane passing;
+    private final Scroller passing;
 
     public CandidatesPane(Workbench bench) {
         this.bench = bench;
@@ -45,7 +46,7 @@ public final class CandidatesPane extends HBox implements Themed {
         getStyleClass().add("candidates");
         present.getStyleClass().add("present-candidate");
         others.getStyleClass().add("other-candidates");
-        ScrollPane still = scroll(present);
+        Scroller still = scroll(present);
         still.setFitToWidth(true);
         still.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         still.setPrefWidth(PRESENT);
@@ -66,8 +67,8 @@ public final class CandidatesPane extends HBox implements Themed {
         PictureView.whenPixelsChange(this, this::refresh);
     }
 
-    private static ScrollPane scroll(Node content) {
-        ScrollPane pane = new ScrollPane(content);
+    private static Scroller scroll(Node content) {
+        Scroller pane = new Scroller(content);
         pane.getStyleClass().add("candidate-scroll");
         pane.setFocusTraversable(false);
         return pane;

@@ -50,8 +50,6 @@ public final class FrameTools extends FlowPane {
         this.bench = bench;
         setId("frame-tools");
         getStyleClass().add("frame-tools");
-        // Few edits change it: its picture is kept, and a frame copies that.
-        setCache(true);
         setAlignment(Pos.CENTER_LEFT);
         Slider slider = new Slider(0, 1, 0);
         slider.setId("explode");

@@ -41,8 +41,6 @@ public final class HeaderBar extends HBox {
     public HeaderBar(Workbench bench, Documents documents, Runnable startNew, Runnable otherTheme) {
         this.bench = bench;
         getStyleClass().add("header");
-        // Few edits change it: its picture is kept, and a frame copies that.
-        setCache(true);
         setAlignment(Pos.CENTER_LEFT);
         Label name = new Label(Texts.get("product"));
         name.getStyleClass().add("product");

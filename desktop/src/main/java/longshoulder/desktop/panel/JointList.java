@@ -6,7 +6,7 @@ import java.util.List;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ScrollPane;
+import longshoulder.desktop.look.Scroller;
 import javafx.scene.layout.VBox;
 import longshoulder.core.joint.Joint;
 import longshoulder.desktop.Texts;
@@ -14,7 +14,7 @@ import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.model.Workbench;
 
 /** Every joint by the marks of its pieces, rail first; the one that is worked on stands out. */
-public final class JointList extends ScrollPane {
+public final class JointList extends Scroller {
 
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
 

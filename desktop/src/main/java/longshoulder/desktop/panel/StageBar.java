@@ -58,8 +58,6 @@ public final class StageBar extends HBox {
         if (!stage.isWorkedOut()) {
             button.getStyleClass().add("later");
         }
-        // Few edits change it: its picture is kept, and a frame copies that.
-        button.setCache(true);
         button.setToggleGroup(group);
         button.setTooltip(new Tooltip(Texts.get("stage." + stage.id() + ".key")));
         button.setMaxWidth(Double.MAX_VALUE);
