@@ -1,6 +1,7 @@
 package longshoulder.core.brief;
 
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -48,7 +49,7 @@ public record Brief(String kind, Map<String, Value> values) {
         if (usual.isEmpty()) {
             return this;
         }
-        Map<String, Value> all = new TreeMap<>(usual);
+        Map<String, Value> all = new HashMap<>(usual);
         all.putAll(values);
         return new Brief(kind, all);
     }

@@ -153,7 +153,7 @@ final class Leaf {
         List<Opening> rows = rows();
         draft.span(ids.subList(2, ids.size()).toArray(String[]::new));
         for (Opening row : rows) {
-            boolean upper = row.equals(rows.getLast());
+            boolean upper = row.row() == rows.getLast().row();
             List<Opening> openings = upper && wanted.hasBars()
                     ? strips(row).stream().flatMap(strip -> columns(strip, wanted.upright(), true).stream()).toList()
                     : columns(row, wanted.muntins(), false);

@@ -26,6 +26,11 @@ public sealed interface Amount {
     /** What it is computed from, in order; empty for what was given. */
     List<Amount> parts();
 
+    /** Whether it is computed from others. */
+    default boolean isDerived() {
+        return !parts().isEmpty();
+    }
+
     /** The rule or school that chose this amount, where one did. */
     default Optional<Label> rule() {
         return Optional.empty();
@@ -103,6 +108,12 @@ public sealed interface Amount {
         @Override
         public List<Amount> parts() {
             return terms.stream().map(Term::amount).toList();
+        }
+
+        /** Without putting the parts together: it is asked for all rows of the reckoning at every edit. */
+        @Override
+        public boolean isDerived() {
+            return !terms.isEmpty();
         }
     }
 

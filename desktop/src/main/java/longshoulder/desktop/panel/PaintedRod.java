@@ -11,18 +11,24 @@ import longshoulder.core.joint.Joint;
 import longshoulder.core.marking.Rod;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
+import longshoulder.core.reckoning.Label;
+import longshoulder.core.words.Words;
+import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.Picture;
 import longshoulder.desktop.look.PictureView;
+import longshoulder.desktop.model.Workbench;
 
 /**
  * A piece as it lies on the rod, painted: its faces under each other, and its marks across them. It is made beside the window.
  *
+ * @param heading its mark and name
  * @param marks where they lie in the region, in pixels
+ * @param figures one for each place where marks lie, from left to right
  * @param middles where the middle of each face lies, in pixels
  */
-record PaintedRod(PlannedPiece piece, Rod rod, List<Double> marks, List<Double> middles,
+record PaintedRod(String heading, Rod rod, List<Double> marks, List<Figure> figures, List<Double> middles,
         Picture picture) {
 
     static final double HEIGHT = 164;
@@ -57,6 +63,22 @@ record PaintedRod(PlannedPiece piece, Rod rod, List<Double> marks, List<Double> 
         }
     }
 
+    /**
+     * A running figure.
+     *
+     * @param x where its mark lies in the region, in pixels
+     * @param shown the figure as the document shows lengths
+     * @param name of the mark, for screen readers
+     */
+    record Figure(double x, String shown, String name, Label label) {
+
+        private static Figure of(double x, Rod.Mark mark, Words words) {
+            Label label = mark.position().label();
+            return new Figure(x, words.figure(mark.position().value()),
+                    Texts.get("rod." + mark.kind().name()) + ", " + words.say(label), label);
+        }
+    }
+
     /** Paints a piece; nothing where there is none of it, or no room. */
     static Optional<PaintedRod> of(Plan plan, Setting setting) {
         if (setting.length() < SHORTEST || !plan.has(setting.piece())
@@ -80,7 +102,20 @@ record PaintedRod(PlannedPiece piece, Rod rod, List<Double> marks, List<Double> 
             faces(brush, plan, piece, rod, scale, each, middles);
             marks(brush, rod, marks);
         });
-        return Optional.of(new PaintedRod(piece, rod, marks, middles, picture));
+        Words words = Workbench.words(plan.project());
+        String heading = Texts.get("rod.heading") + "  " + piece.piece().mark() + "  " + words.name(piece.id());
+        return Optional.of(new PaintedRod(heading, rod, marks, figures(rod, marks, words), middles, picture));
+    }
+
+    private static List<Figure> figures(Rod rod, List<Double> marks, Words words) {
+        List<Figure> figures = new ArrayList<>();
+        for (int i = 0; i < marks.size(); i++) {
+            // In their order: the same place follows at once.
+            if (i == 0 || !marks.get(i).equals(marks.get(i - 1))) {
+                figures.add(Figure.of(marks.get(i), rod.marks().get(i), words));
+            }
+        }
+        return figures;
     }
 
     private static void faces(Brush brush, Plan plan, PlannedPiece piece, Rod rod, double scale, double each,

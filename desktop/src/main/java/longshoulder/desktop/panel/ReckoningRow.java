@@ -46,6 +46,6 @@ record ReckoningRow(What what, String id, String text, Optional<Amount> amount, 
     }
 
     boolean isDerived() {
-        return amount.filter(known -> !known.parts().isEmpty()).isPresent();
+        return amount.filter(Amount::isDerived).isPresent();
     }
 }

@@ -179,7 +179,7 @@ final class ReckoningRows {
         } else {
             amount.parts().forEach(part -> tell(part, 1, depth + 1));
         }
-        boolean result = depth == 0 && !amount.parts().isEmpty();
+        boolean result = depth == 0 && amount.isDerived();
         Optional<String> parameter = given(amount);
         rows.add(new ReckoningRow(result ? What.RESULT : What.LINE, parameter.orElse(amount.label().key()),
                 line(amount, times, depth), Optional.of(amount), figure(amount.value()), depth, parameter, false));
@@ -188,7 +188,7 @@ final class ReckoningRows {
     }
 
     private String line(Amount amount, int times, int depth) {
-        String sign = depth == 0 && !amount.parts().isEmpty() ? "= " : times < 0 ? "− " : "";
+        String sign = depth == 0 && amount.isDerived() ? "= " : times < 0 ? "− " : "";
         String factor = Math.abs(times) > 1 ? Math.abs(times) + " × " : "";
         return sign + factor + words.say(amount.label()) + chainError(amount);
     }

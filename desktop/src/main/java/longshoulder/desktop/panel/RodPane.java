@@ -7,9 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import longshoulder.core.marking.Rod;
-import longshoulder.core.plan.PlannedPiece;
-import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.DrawingPane;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
@@ -75,9 +72,8 @@ public final class RodPane extends DrawingPane {
             nodes.add(faceName(i, bench.words().text(painted.rod().faces().get(i).name()),
                     painted.middles().get(i) - 9));
         }
-        figures(painted, nodes);
-        PlannedPiece piece = painted.piece();
-        heading.setText(Texts.get("rod.heading") + "  " + piece.piece().mark() + "  " + bench.words().name(piece.id()));
+        figures(painted.figures(), nodes);
+        heading.setText(painted.heading());
         nodes.add(heading);
     }
 
@@ -93,34 +89,28 @@ public final class RodPane extends DrawingPane {
         return name;
     }
 
-    private void figures(PaintedRod painted, List<Node> nodes) {
-        List<Double> marks = new ArrayList<>();
+    private void figures(List<PaintedRod.Figure> figures, List<Node> nodes) {
+        double[] places = new double[figures.size()];
+        double[] widths = new double[figures.size()];
         List<FigureField> shown = new ArrayList<>();
-        for (int i = 0; i < painted.marks().size(); i++) {
-            double x = painted.marks().get(i);
-            if (!marks.contains(x)) {
-                marks.add(x);
-                shown.add(field(painted.rod().marks().get(i), "rod-" + marks.size()));
-            }
+        for (int i = 0; i < places.length; i++) {
+            FigureField field = field(figures.get(i), "rod-" + (i + 1));
+            shown.add(field);
+            places[i] = figures.get(i).x();
+            widths[i] = field.figureWidth();
         }
         nodes.addAll(shown);
-        double[] left = Row.spread(marks.stream().mapToDouble(Double::doubleValue).toArray(),
-                shown.stream().mapToDouble(FigureField::figureWidth).toArray(), getWidth() - 4);
+        double[] left = Row.spread(places, widths, getWidth() - 4);
         for (int i = 0; i < left.length; i++) {
             shown.get(i).relocate(Math.rint(left[i]), PaintedRod.TOP - 8 - shown.get(i).figureHeight());
         }
     }
 
-    private FigureField field(Rod.Mark mark, String id) {
-        String figure = bench.words().figure(mark.position().value());
-        String name = Texts.get("rod." + mark.kind().name()) + ", " + bench.words().say(mark.position().label());
-        FigureField field = fields.computeIfAbsent(id + " " + name,
-                key -> new FigureField(figure, name, false, false, () -> open(mark), typed -> false).named(id));
-        field.show(figure);
+    private FigureField field(PaintedRod.Figure figure, String id) {
+        FigureField field = fields.computeIfAbsent(id + " " + figure.name(), key -> new FigureField(figure.shown(),
+                figure.name(), false, false, () -> bench.figureProperty().set(Optional.of(figure.label())),
+                typed -> false).named(id));
+        field.show(figure.shown());
         return field;
-    }
-
-    private void open(Rod.Mark mark) {
-        bench.figureProperty().set(Optional.of(mark.position().label()));
     }
 }
