@@ -1,11 +1,12 @@
 package longshoulder.benchmark;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
+import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
-import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import longshoulder.core.brief.Value;
 import longshoulder.core.frame.Alteration;
@@ -43,7 +44,6 @@ final class OpenWindow {
     /** More bearers than the kind would set bring the largest cabinet to 200 joints. */
     private static final int BEARERS = 27;
 
-    private final WritableImage picture = new WritableImage(1280, 800);
     private final Workbench bench;
     private final MainView view;
     private final Sizes sizes;
@@ -103,9 +103,54 @@ final class OpenWindow {
         view.layout();
     }
 
-    /** Paints the whole scene into an image, after what changed is styled and laid out as before a frame. */
-    void paint() {
-        view.getScene().snapshot(picture);
+    /**
+     * Does something in frames of the window, one after the other, each as a frame does it: what changed is styled, laid out and painted.
+     *
+     * <p>A picture of the scene would not tell: the toolkit forgets what it has painted only in a frame, so that further pictures show
+     * what it keeps as it was before, and paint all else anew, changed or not.
+     *
+     * @return how long each took until it was painted, in ms
+     */
+    static List<Double> frames(int count, Runnable action) throws InterruptedException {
+        Frames frames = new Frames(count, action);
+        Platform.runLater(frames::start);
+        return frames.taken();
+    }
+
+    /** Begins each frame with the action. */
+    private static final class Frames extends AnimationTimer {
+
+        private final int count;
+        private final Runnable action;
+        private final List<Double> taken = new ArrayList<>();
+        private final CountDownLatch done = new CountDownLatch(1);
+
+        Frames(int count, Runnable action) {
+            super();
+            this.count = count;
+            this.action = action;
+        }
+
+        List<Double> taken() throws InterruptedException {
+            done.await();
+            return taken;
+        }
+
+        @Override
+        public void handle(long now) {
+            long start = System.nanoTime();
+            action.run();
+            // Comes after the rest of the frame, which waits for its painting: the window is started with quantum.multithreaded=false.
+            Platform.runLater(() -> end(start));
+        }
+
+        private void end(long start) {
+            taken.add((System.nanoTime() - start) / 1e6);
+            if (taken.size() == count) {
+                stop();
+                done.countDown();
+            }
+        }
     }
 
     private static Project project(String design) throws BadFile {

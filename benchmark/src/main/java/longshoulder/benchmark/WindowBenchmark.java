@@ -18,8 +18,8 @@ import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 
 /**
- * What an edit costs in the real window, offscreen with the software renderer: derived, drawn, every part of the window brought up to
- * date, styled, laid out and painted. The last step, copying the scene to the screen, is the toolkit's.
+ * What an edit costs in the real window, offscreen: derived, drawn, every part of the window brought up to date, styled and laid out.
+ * What a whole frame takes, painting included, {@link QuietMoments} tells.
  *
  * <p>The compiler is at work on an edit for about two minutes, which are not counted: one of the largest demo takes 50 ms in the first
  * three seconds and 20 after twelve; after a minute the compiler still takes a seventh of a processor.
@@ -61,30 +61,10 @@ public class WindowBenchmark {
         });
     }
 
-    /** The same as a frame does it: only what changed is styled and laid out, then the whole scene is painted into an image. */
-    @Benchmark
-    @OperationsPerInvocation(BATCH)
-    public void editToPicture() throws InterruptedException {
-        OpenWindow.repeat(BATCH, () -> {
-            window.edit();
-            window.paint();
-        });
-    }
-
     /** One step of turning the pictorial view, without painting it. */
     @Benchmark
     @OperationsPerInvocation(BATCH)
     public void turnPictorial() throws InterruptedException {
         OpenWindow.repeat(BATCH, window::turn);
-    }
-
-    /** One step of turning the pictorial view, and the whole scene painted into an image. */
-    @Benchmark
-    @OperationsPerInvocation(BATCH)
-    public void turnToPicture() throws InterruptedException {
-        OpenWindow.repeat(BATCH, () -> {
-            window.turn();
-            window.paint();
-        });
     }
 }
