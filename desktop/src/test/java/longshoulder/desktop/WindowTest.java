@@ -120,6 +120,17 @@ class WindowTest {
         assertThat(rows(robot)).contains("1 top, 1503 mm × 800 mm × 25 mm");
     }
 
+    /** Or a frame would paint all of the panel anew in which a figure changed, and lay it over the window. */
+    @Test
+    void noPanel_isKeptAsAPicture(FxRobot robot) {
+        for (WorkStage stage : WorkStage.values()) {
+            robot.interact(() -> ((MainView) scene.getRoot()).show(stage));
+            WaitForAsyncUtils.waitForFxEvents();
+            assertThat(scene.getRoot().lookupAll("*")).as(stage.id()).hasSizeGreaterThan(100)
+                    .noneMatch(Node::isCache);
+        }
+    }
+
     @Test
     void figure_typedOnTheDrawing_changesLengthsAndCutList(FxRobot robot) {
         assertThat(rows(robot)).contains("2 apron, 1340 mm × 95 mm × 22 mm");

@@ -47,6 +47,16 @@ class PaintedRodTest {
         }
     }
 
+    /** Mortises of one height in both faces of a leg begin and end at the same places. */
+    @Test
+    void figures_areToldOnceForEachPlace() {
+        PaintedRod rod = painted(plan("table"), "leg-front-left", WIDTH).orElseThrow();
+        assertThat(rod.marks()).hasSize(6);
+        assertThat(rod.figures()).extracting(PaintedRod.Figure::x)
+                .containsExactlyElementsOf(rod.marks().stream().distinct().toList()).hasSize(4);
+        assertThat(rod.figures()).extracting(PaintedRod.Figure::shown).startsWith("0").doesNotHaveDuplicates();
+    }
+
     @Test
     void shoulders_arePaintedAcrossAllFaces() {
         PaintedRod rod = painted(plan("table"), "apron-front", WIDTH).orElseThrow();
