@@ -1,8 +1,8 @@
 package longshoulder.desktop;
 
 import javafx.scene.Node;
-import longshoulder.desktop.look.Scroller;
 import javafx.scene.layout.VBox;
+import longshoulder.desktop.look.Scroller;
 import longshoulder.desktop.model.Documents;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.panel.BriefForm;

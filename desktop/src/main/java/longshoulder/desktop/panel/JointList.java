@@ -6,11 +6,11 @@ import java.util.List;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import longshoulder.desktop.look.Scroller;
 import javafx.scene.layout.VBox;
 import longshoulder.core.joint.Joint;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.FocusKeeper;
+import longshoulder.desktop.look.Scroller;
 import longshoulder.desktop.model.Workbench;
 
 /** Every joint by the marks of its pieces, rail first; the one that is worked on stands out. */
