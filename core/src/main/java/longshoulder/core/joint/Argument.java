@@ -14,7 +14,7 @@ import longshoulder.core.wood.Species;
  */
 final class Argument {
 
-    private final Maker maker;
+    private final DesignChoices choices;
     private final Meeting meeting;
     private final Tenon tenon;
     private final List<Meeting> others;
@@ -27,8 +27,8 @@ final class Argument {
      * @param others that meet the same post
      * @param mayShow whether what shows there is wanted
      */
-    Argument(Maker maker, Meeting meeting, Tenon tenon, List<Meeting> others, boolean mayShow) {
-        this.maker = maker;
+    Argument(DesignChoices choices, Meeting meeting, Tenon tenon, List<Meeting> others, boolean mayShow) {
+        this.choices = choices;
         this.meeting = meeting;
         this.tenon = tenon;
         this.others = others;
@@ -89,11 +89,11 @@ final class Argument {
     }
 
     boolean isSoftPost() {
-        return Species.find(maker.wood(meeting.post().role().id())).filter(Species::isSoft).isPresent();
+        return Species.find(choices.wood(meeting.post().role().id())).filter(Species::isSoft).isPresent();
     }
 
     boolean isTooWide() {
-        return tenon.width().value().isGreaterThan(maker.brief().ratio(Limits.WIDE).of(tenon.thickness().value()));
+        return tenon.width().value().isGreaterThan(choices.brief().ratio(Limits.WIDE).of(tenon.thickness().value()));
     }
 
     /** Against one tenon as wide as all of it. */

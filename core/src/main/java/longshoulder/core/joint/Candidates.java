@@ -7,17 +7,17 @@ import longshoulder.core.brief.JointKind;
 /** Compares the types of joint for one meeting, each by what its own file says for it and against it. */
 public final class Candidates {
 
-    private final Maker maker;
+    private final DesignChoices choices;
     private final Meeting meeting;
     private final Tenon tenon;
     private final Wishes wishes;
     private final List<Meeting> others;
 
-    private Candidates(Maker maker, Meeting meeting, List<Meeting> all) {
-        this.maker = maker;
+    private Candidates(DesignChoices choices, Meeting meeting, List<Meeting> all) {
+        this.choices = choices;
         this.meeting = meeting;
-        this.tenon = new TenonRules(new Setting(maker, meeting)).tenon();
-        this.wishes = new Wishes(maker, meeting, tenon);
+        this.tenon = new TenonRules(new Setting(choices, meeting)).tenon();
+        this.wishes = new Wishes(choices, meeting, tenon);
         this.others = all.stream().filter(
                 other -> other.post().id().equals(meeting.post().id())
                         && !other.rail().id().equals(meeting.rail().id()))
@@ -25,8 +25,8 @@ public final class Candidates {
     }
 
     /** All types for the meeting of a joint, the best first; of equals the simpler. */
-    public static List<Candidate> of(Maker maker, Joint joint, List<Joint> all) {
-        Candidates run = new Candidates(maker, joint.meeting(), all.stream().map(Joint::meeting).toList());
+    public static List<Candidate> of(DesignChoices choices, Joint joint, List<Joint> all) {
+        Candidates run = new Candidates(choices, joint.meeting(), all.stream().map(Joint::meeting).toList());
         return joint.kind().isForEnds()
                 ? JointKind.ofEnds().stream().map(run::judged)
                         .sorted(Comparator.comparingInt(Candidate::weight).reversed()).toList()
@@ -34,7 +34,7 @@ public final class Candidates {
     }
 
     private Candidate judged(JointKind kind) {
-        Argument argument = new Argument(maker, meeting, tenon, others, wishes.mayShow(kind));
+        Argument argument = new Argument(choices, meeting, tenon, others, wishes.mayShow(kind));
         JointType.of(kind).argue(argument);
         argument.pro().addAll(wishes.speakFor(kind));
         argument.contra().addAll(wishes.speakAgainst(kind));

@@ -30,8 +30,8 @@ public final class Joinery {
 
     private final TenonMeeting school;
 
-    private Joinery(Maker maker) {
-        school = maker.brief().choice(Brief.TENON_MEETING).map(TenonMeeting::parse).orElse(TenonMeeting.MITRED);
+    private Joinery(DesignChoices choices) {
+        school = choices.brief().choice(Brief.TENON_MEETING).map(TenonMeeting::parse).orElse(TenonMeeting.MITRED);
     }
 
     /**
@@ -40,22 +40,22 @@ public final class Joinery {
      * @param planned the frame as planned: it tells what meets
      * @param built the frame with what was really cut: it tells where
      */
-    public static List<Joint> of(Maker maker, Frame planned, Frame built) {
-        Joinery run = new Joinery(maker);
+    public static List<Joint> of(DesignChoices choices, Frame planned, Frame built) {
+        Joinery run = new Joinery(choices);
         Map<String, Piece> pieces = built.pieces().stream().collect(Collectors.toMap(Piece::id, piece -> piece));
-        List<Joint> alone = alone(maker, built, Meetings.find(planned).stream()
+        List<Joint> alone = alone(choices, built, Meetings.find(planned).stream()
                 .map(meeting -> meeting.with(pieces.getOrDefault(meeting.rail().id(), meeting.rail()))).toList());
         Map<String, List<Rival>> rivals = alone.stream()
                 .flatMap(joint -> joint.tenons().stream().map(tenon -> new Rival(tenon, joint.givesWay())))
                 .collect(Collectors.groupingBy(rival -> rival.tenon().meeting().post().id()));
         return Tasks.each(alone,
-                joint -> Made.of(joint.fitted(tenon -> run.amongst(maker, new Rival(tenon, joint.givesWay()),
+                joint -> Made.of(joint.fitted(tenon -> run.amongst(choices, new Rival(tenon, joint.givesWay()),
                         rivals.getOrDefault(joint.meeting().post().id(), List.of())))));
     }
 
     /** The joints of some meetings, each as it would be with no other in its post. */
-    static List<Joint> alone(Maker maker, Frame built, List<Meeting> meetings) {
-        return Tasks.each(meetings, meeting -> alone(built, new Setting(maker, meeting)));
+    static List<Joint> alone(DesignChoices choices, Frame built, List<Meeting> meetings) {
+        return Tasks.each(meetings, meeting -> alone(built, new Setting(choices, meeting)));
     }
 
     private static Joint alone(Frame built, Setting setting) {
@@ -68,12 +68,12 @@ public final class Joinery {
     private record Rival(Tenon tenon, GivesWay way) {}
 
     /** A tenon with regard to every other that wants the same part of its post. */
-    private Tenon amongst(Maker maker, Rival one, List<Rival> rivals) {
+    private Tenon amongst(DesignChoices choices, Rival one, List<Rival> rivals) {
         Tenon fitted = one.tenon();
         for (Rival other : rivals) {
             if (compete(one.tenon(), other.tenon())) {
                 boolean both = one.way() == GivesWay.BY_SCHOOL && other.way() == GivesWay.BY_SCHOOL;
-                fitted = together(new Setting(maker, one.tenon().meeting()), fitted, other.tenon(),
+                fitted = together(new Setting(choices, one.tenon().meeting()), fitted, other.tenon(),
                         both ? school : TenonMeeting.SHORTENED);
             }
         }

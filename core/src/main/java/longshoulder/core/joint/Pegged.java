@@ -70,7 +70,7 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
 
     /** From 1 (hard wood, small peg) to 2 (soft wood, large peg). */
     private static Amount usualOffset(Setting setting, Amount diameter) {
-        boolean soft = Species.find(setting.maker().wood(setting.meeting().rail().role().id()))
+        boolean soft = Species.find(setting.choices().wood(setting.meeting().rail().role().id()))
                 .filter(Species::isSoft).isPresent();
         boolean large = diameter.value().isGreaterThan(SMALL);
         int halves = (soft ? 1 : 0) + (large ? 1 : 0);

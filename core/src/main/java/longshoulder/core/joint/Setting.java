@@ -15,11 +15,11 @@ import longshoulder.core.reckoning.Label;
  *
  * @param kind the type chosen for the meeting; found once, since every figure asks for it
  */
-record Setting(Maker maker, Meeting meeting, JointKind kind) {
+record Setting(DesignChoices choices, Meeting meeting, JointKind kind) {
 
     /** Of the type that was chosen; the stopped tenon where none was. Panels and crossings leave no choice. */
-    Setting(Maker maker, Meeting meeting) {
-        this(maker, meeting, kind(maker.brief(), meeting));
+    Setting(DesignChoices choices, Meeting meeting) {
+        this(choices, meeting, kind(choices.brief(), meeting));
     }
 
     private static JointKind kind(Brief brief, Meeting meeting) {
@@ -52,7 +52,7 @@ record Setting(Maker maker, Meeting meeting, JointKind kind) {
 
     /** What was measured on this joint's own work, or on a test cut for all of its type; it stands in the place of the plan. */
     Optional<Amount> milled(String what) {
-        return Stream.of(meeting.id(), kind().id()).flatMap(id -> maker.milled(id, what).stream())
+        return Stream.of(meeting.id(), kind().id()).flatMap(id -> choices.milled(id, what).stream())
                 .map(real -> (Amount) new Amount.Cut(Label.of("amount.milled." + what), real,
                         given("tongue.length").orElseGet(
                                 () -> ruled("amount.tongueLength", Length.ofMillimetres(10), "rule.tongue"))))
@@ -69,7 +69,7 @@ record Setting(Maker maker, Meeting meeting, JointKind kind) {
     }
 
     private Brief brief() {
-        return maker.brief();
+        return choices.brief();
     }
 
     /** A share of an amount, such as a third of the post. */

@@ -23,15 +23,15 @@ public final class Staggering {
     private Staggering() {}
 
     /** The frame with such rails moved, if the maker asks for it. */
-    public static Frame of(Maker maker, Frame frame) {
-        boolean asked = maker.brief().choice(Brief.TENON_MEETING).map(TenonMeeting::parse)
+    public static Frame of(DesignChoices choices, Frame frame) {
+        boolean asked = choices.brief().choice(Brief.TENON_MEETING).map(TenonMeeting::parse)
                 .filter(TenonMeeting.STAGGERED::equals).isPresent();
-        return asked ? moved(maker, frame) : frame;
+        return asked ? moved(choices, frame) : frame;
     }
 
-    private static Frame moved(Maker maker, Frame frame) {
+    private static Frame moved(DesignChoices choices, Frame frame) {
         List<Meeting> meetings = Meetings.atEnds(frame);
-        List<Tenon> tenons = Joinery.alone(maker, frame, crossing(meetings)).stream()
+        List<Tenon> tenons = Joinery.alone(choices, frame, crossing(meetings)).stream()
                 .filter(joint -> joint.givesWay() == GivesWay.BY_SCHOOL).flatMap(joint -> joint.tenons().stream())
                 .toList();
         Map<String, List<Tenon>> byPost = tenons.stream()

@@ -86,14 +86,14 @@ final class TenonRules {
     }
 
     private Amount nearestChisel(Amount wanted) {
-        return new Amount.Nearest(Label.of("amount.tenonThickness"), wanted, setting.maker().tools().chisels(),
+        return new Amount.Nearest(Label.of("amount.tenonThickness"), wanted, setting.choices().tools().chisels(),
                 Label.of("rule.nearestChisel"));
     }
 
     /** The widest chisel that leaves a quarter of the rail beside each cheek. */
     private Amount widestChisel() {
         Amount half = Setting.share("amount.halfOfRail", stock(), 1, 2, "rule.chiselDecides");
-        List<Length> fitting = setting.maker().tools().chisels().stream()
+        List<Length> fitting = setting.choices().tools().chisels().stream()
                 .filter(chisel -> !chisel.isGreaterThan(half.value())).toList();
         return fitting.isEmpty()
                 ? third()
@@ -117,7 +117,7 @@ final class TenonRules {
 
     /** To the floor that has to stay, less the room for glue. */
     private Amount longest() {
-        Amount floor = Setting.ruled("amount.floor", setting.maker().brief().length(Limits.FLOOR),
+        Amount floor = Setting.ruled("amount.floor", setting.choices().brief().length(Limits.FLOOR),
                 "rule.longest");
         return Amount.sum(Label.of("amount.tenonLength")).plus(meeting.postExtent()).minus(floor).minus(glueRoom())
                 .amount();
@@ -130,7 +130,7 @@ final class TenonRules {
         Tenon plain = tenon();
         Amount thin = setting.givenOr(Brief.TENON_THICKNESS, () -> new Amount.Nearest(
                 Label.of("amount.tenonThickness"), Setting.ruled("amount.thinnest", Length.ZERO, "rule.thinnestTool"),
-                setting.maker().tools().chisels(), Label.of("rule.thinnestTool")));
+                setting.choices().tools().chisels(), Label.of("rule.thinnestTool")));
         return new Tenon(meeting, stock(), thin, plain.width(), length, depth(length), centred(thin),
                 plain.edgeShoulder(),
                 Optional.empty(), Tenon.Line.RAIL, ends(), List.of());

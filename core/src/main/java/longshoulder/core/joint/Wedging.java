@@ -51,7 +51,7 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
         if (chosen.equals("none")) {
             return none(tenon);
         }
-        int count = chosen.equals("two") || chosen.equals("fitting") && takesTwo(tenon, setting.maker().brief())
+        int count = chosen.equals("two") || chosen.equals("fitting") && takesTwo(tenon, setting.choices().brief())
                 ? 2
                 : 1;
         Amount flare = setting.givenOr("wedge.flare",

@@ -17,12 +17,12 @@ import longshoulder.core.reckoning.Label;
  */
 final class Wishes {
 
-    private final Maker maker;
+    private final DesignChoices choices;
     private final Meeting meeting;
     private final Tenon tenon;
 
-    Wishes(Maker maker, Meeting meeting, Tenon tenon) {
-        this.maker = maker;
+    Wishes(DesignChoices choices, Meeting meeting, Tenon tenon) {
+        this.choices = choices;
         this.meeting = meeting;
         this.tenon = tenon;
     }
@@ -61,7 +61,7 @@ final class Wishes {
     }
 
     private boolean wants(JointKind kind, String rule, String option) {
-        Brief brief = maker.brief();
+        Brief brief = choices.brief();
         return brief.choice(meeting.id(), kind, rule).equals(Optional.of(option));
     }
 
@@ -69,7 +69,7 @@ final class Wishes {
     private boolean comesApart(JointKind kind) {
         return switch (kind) {
             case TUSKED_TENON, SLIDING_DOVETAIL, TAPERED_DOVETAIL -> true;
-            case STOPPED_TENON, STUB_TENON -> maker.brief().choice(meeting.id(), kind, "bolt")
+            case STOPPED_TENON, STUB_TENON -> choices.brief().choice(meeting.id(), kind, "bolt")
                     .equals(Optional.of("bolted"));
             default -> false;
         };
@@ -103,7 +103,7 @@ final class Wishes {
     private Optional<String> carried() {
         Role role = meeting.rail().role();
         return switch (role) {
-            case APRON, BEARER, BEAM -> Optional.of(maker.brief().kind().equals("stool") ? "seat" : "top");
+            case APRON, BEARER, BEAM -> Optional.of(choices.brief().kind().equals("stool") ? "seat" : "top");
             case STRETCHER -> Optional.of("racking");
             default -> Optional.empty();
         };
@@ -118,7 +118,7 @@ final class Wishes {
         if (!tenon.thickness().value().isPositive()) {
             return Optional.empty();
         }
-        return maker.tools().chisels().stream().min(Comparator.comparing(chisel -> chisel.minus(third()).abs()))
+        return choices.tools().chisels().stream().min(Comparator.comparing(chisel -> chisel.minus(third()).abs()))
                 .filter(chisel -> chisel.minus(third()).abs().isGreaterThan(third().times(1, 2)));
     }
 }

@@ -11,7 +11,7 @@ import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Value;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Frame;
-import longshoulder.core.joint.Maker;
+import longshoulder.core.joint.DesignChoices;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
@@ -30,7 +30,7 @@ import longshoulder.core.wood.Tools;
  * @param showing how lengths are shown, and the unit of what is typed without one
  */
 public record Project(String title, Brief brief, Map<String, String> woods, Tools tools,
-        Map<String, Length> milled, List<Alteration> alterations, Showing showing) implements Maker {
+        Map<String, Length> milled, List<Alteration> alterations, Showing showing) implements DesignChoices {
 
     /** The wood of a role for which none was chosen. */
     public static final String USUAL_WOOD = "beech";

@@ -15,7 +15,7 @@ import longshoulder.core.plan.Plan;
 public final class Prepared<S, T> {
 
     /** Makes it of a plan; on any thread, so it touches nothing of the window. */
-    public interface Maker<S, T> {
+    public interface Derivation<S, T> {
 
         /**
          * Makes it.
@@ -26,7 +26,7 @@ public final class Prepared<S, T> {
     }
 
     private final Workbench bench;
-    private final Maker<S, T> maker;
+    private final Derivation<S, T> maker;
     private volatile S setting;
     private Optional<Made<S, T>> made = Optional.empty();
 
@@ -43,7 +43,7 @@ public final class Prepared<S, T> {
      *
      * @param first how things are set until {@link #with} is first asked
      */
-    public Prepared(Workbench bench, S first, Maker<S, T> maker) {
+    public Prepared(Workbench bench, S first, Derivation<S, T> maker) {
         this.bench = bench;
         this.maker = maker;
         this.setting = first;

@@ -6,7 +6,7 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.wood.Tools;
 
 /** What joints are made from besides what meets: what the maker decided, owns and has measured. */
-public interface Maker {
+public interface DesignChoices {
 
     Brief brief();
 
