@@ -26,10 +26,10 @@ public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
 
     private static final Length SPARE = Length.ofMillimetres(1);
 
-    static Joint make(Setting setting) {
-        Tenon tenon = new TenonRules(setting).tenon().ending(Tenon.Ends.SQUARE);
-        Wedging wedging = Wedging.of(setting, tenon, "fitting");
-        boolean given = setting.given("wedge.length").isPresent();
+    static Joint make(JointContext context) {
+        Tenon tenon = new TenonRules(context).tenon().ending(Tenon.Ends.SQUARE);
+        Wedging wedging = Wedging.of(context, tenon, "fitting");
+        boolean given = context.given("wedge.length").isPresent();
         return new BlindWedgedTenon(tenon,
                 given ? wedging : wedging.wedgesOf(driven(wedging)));
     }
@@ -44,7 +44,7 @@ public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
     private static Amount driven(Wedging wedging) {
         Tenon tenon = wedging.tenon();
         return Amount.sum(Label.of("amount.wedgeLength")).plus(wedging.slot()).plus(tenon.depth())
-                .minus(tenon.length()).minus(Setting.ruled("amount.wedgeSpare", SPARE, "rule.wedgeSpare")).amount();
+                .minus(tenon.length()).minus(JointContext.ruled("amount.wedgeSpare", SPARE, "rule.wedgeSpare")).amount();
     }
 
     /** The longest wedge with which the shoulder still closes. */

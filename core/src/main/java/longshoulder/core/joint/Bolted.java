@@ -34,15 +34,15 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
     private static final double PLAY = 1;
 
     /** The joint with the bolt that was chosen for it, if any. */
-    static Joint wrap(Setting setting, Joint joint) {
-        if (!setting.choice("bolt", "none").equals("bolted") || joint.tenons().isEmpty()) {
+    static Joint wrap(JointContext context, Joint joint) {
+        if (!context.choice("bolt", "none").equals("bolted") || joint.tenons().isEmpty()) {
             return joint;
         }
-        Amount diameter = setting.givenOr("bolt.diameter",
-                () -> Setting.ruled("amount.boltDiameter", Length.ofMillimetres(10), "rule.bolt"));
-        Amount reach = setting.givenOr("bolt.reach",
-                () -> Setting.share("amount.boltReach", diameter, 6, 1, "rule.boltReach"));
-        return new Bolted(joint, diameter, reach, Setting.share("amount.nut", diameter, 8, 5, "rule.nut"));
+        Amount diameter = context.givenOr("bolt.diameter",
+                () -> JointContext.ruled("amount.boltDiameter", Length.ofMillimetres(10), "rule.bolt"));
+        Amount reach = context.givenOr("bolt.reach",
+                () -> JointContext.share("amount.boltReach", diameter, 6, 1, "rule.boltReach"));
+        return new Bolted(joint, diameter, reach, JointContext.share("amount.nut", diameter, 8, 5, "rule.nut"));
     }
 
     private Section tenon() {

@@ -24,13 +24,13 @@ public record Bridle(Meeting meeting, Amount tongue) implements Joint {
 
     static final JointType TYPE = new JointType(List.of(Asks.measure("bridle.tongue")), Bridle::make, Bridle::argue);
 
-    static Joint make(Setting setting) {
-        Meeting meeting = setting.meeting();
+    static Joint make(JointContext context) {
+        Meeting meeting = context.meeting();
         Amount thicker = new Amount.Greatest(Label.of("amount.thicker"),
                 List.of(meeting.rail().thickness(), meeting.referenceExtent()), Label.of("rule.bridle"));
-        Amount third = Setting.share("amount.tongue", thicker, 1, 3, "rule.bridle");
-        Amount most = Setting.share("amount.tongueRoom", meeting.rail().thickness(), 2, 3, "rule.bridleArms");
-        return new Bridle(meeting, setting.givenOr("bridle.tongue", () -> new Amount.Least(Label.of("amount.tongue"),
+        Amount third = JointContext.share("amount.tongue", thicker, 1, 3, "rule.bridle");
+        Amount most = JointContext.share("amount.tongueRoom", meeting.rail().thickness(), 2, 3, "rule.bridleArms");
+        return new Bridle(meeting, context.givenOr("bridle.tongue", () -> new Amount.Least(Label.of("amount.tongue"),
                 List.of(third, most), Label.of("rule.bridle"))));
     }
 

@@ -16,7 +16,7 @@ public final class Candidates {
     private Candidates(DesignChoices choices, Meeting meeting, List<Meeting> all) {
         this.choices = choices;
         this.meeting = meeting;
-        this.tenon = new TenonRules(new Setting(choices, meeting)).tenon();
+        this.tenon = new TenonRules(new JointContext(choices, meeting)).tenon();
         this.wishes = new Wishes(choices, meeting, tenon);
         this.others = all.stream().filter(
                 other -> other.post().id().equals(meeting.post().id())

@@ -31,14 +31,14 @@ public record CopeAndStick(Meeting meeting, Amount length, Amount thickness, Mou
     /** A rail thinner than this leaves no wood beside tongue and mould. */
     private static final Length THIN_DOOR = Length.ofMillimetres(16);
 
-    static Joint make(Setting setting) {
-        Amount length = setting.milled("tongue").orElseGet(() -> setting.givenOr("tongue.length",
-                () -> Setting.ruled("amount.tongueLength", Length.ofMillimetres(10), "rule.tongue")));
-        Amount thickness = setting.givenOr("tongue.thickness",
-                () -> setting.given(Brief.TENON_THICKNESS).orElseGet(() -> new TenonRules(setting).thickness()));
-        Amount beside = Setting.share("amount.besideTongue", Amount.sum(Label.of("amount.bothFaceShoulders"))
-                .plus(setting.meeting().rail().thickness()).minus(thickness).amount(), 1, 2, "rule.centred");
-        return new CopeAndStick(setting.meeting(), length, thickness, Mould.of(setting, beside));
+    static Joint make(JointContext context) {
+        Amount length = context.milled("tongue").orElseGet(() -> context.givenOr("tongue.length",
+                () -> JointContext.ruled("amount.tongueLength", Length.ofMillimetres(10), "rule.tongue")));
+        Amount thickness = context.givenOr("tongue.thickness",
+                () -> context.given(Brief.TENON_THICKNESS).orElseGet(() -> new TenonRules(context).thickness()));
+        Amount beside = JointContext.share("amount.besideTongue", Amount.sum(Label.of("amount.bothFaceShoulders"))
+                .plus(context.meeting().rail().thickness()).minus(thickness).amount(), 1, 2, "rule.centred");
+        return new CopeAndStick(context.meeting(), length, thickness, Mould.of(context, beside));
     }
 
     private static void argue(Argument argument) {

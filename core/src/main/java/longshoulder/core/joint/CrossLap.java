@@ -29,13 +29,13 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
 
     static final JointType TYPE = new JointType(List.of(Asks.measure("lap.depth")), CrossLap::make, CrossLap::argue);
 
-    static Joint make(Setting setting) {
-        Meeting meeting = setting.meeting();
+    static Joint make(JointContext context) {
+        Meeting meeting = context.meeting();
         DoubleSummaryStatistics depths = depths(meeting);
-        Amount shared = Setting.ruled("amount.shared", Length.fromMillimetres(depths.getMax() - depths.getMin()),
+        Amount shared = JointContext.ruled("amount.shared", Length.fromMillimetres(depths.getMax() - depths.getMin()),
                 "rule.measured");
         return new CrossLap(meeting, shared,
-                setting.givenOr("lap.depth", () -> Setting.share("amount.lapDepth", shared, 1, 2, "rule.crossLap")));
+                context.givenOr("lap.depth", () -> JointContext.share("amount.lapDepth", shared, 1, 2, "rule.crossLap")));
     }
 
     private static void argue(Argument argument) {
@@ -65,7 +65,7 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
 
     @Override
     public Amount addedLength() {
-        return Setting.ruled("amount.noAddition", Length.ZERO, "rule.crossLap");
+        return JointContext.ruled("amount.noAddition", Length.ZERO, "rule.crossLap");
     }
 
     @Override

@@ -31,25 +31,25 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
         tenons = List.copyOf(tenons);
     }
 
-    static Joint make(Setting setting) {
-        Tenon whole = new TenonRules(setting).tenon();
-        String division = setting.choice("tenon.division", "double");
+    static Joint make(JointContext context) {
+        Tenon whole = new TenonRules(context).tenon();
+        String division = context.choice("tenon.division", "double");
         if (division.equals("twin")) {
-            return new DividedTenon(twin(whole.thick(new TenonRules(setting).twinThickness())),
-                    Setting.ruled("amount.haunchDepth", Length.ZERO, "rule.twin"));
+            return new DividedTenon(twin(whole.thick(new TenonRules(context).twinThickness())),
+                    JointContext.ruled("amount.haunchDepth", Length.ZERO, "rule.twin"));
         }
         int count = division.equals("triple") ? 3 : 2;
         // A double is tenon, gap, tenon in equal thirds; a triple is five equal parts.
         int parts = 2 * count - 1;
-        Amount width = Setting.share("amount.tenonWidth", whole.width(), 1, parts, "rule.division");
+        Amount width = JointContext.share("amount.tenonWidth", whole.width(), 1, parts, "rule.division");
         List<Tenon> tenons = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            Amount before = Setting.share("amount.beforeTenon", whole.width(), 2 * i, parts, "rule.division");
+            Amount before = JointContext.share("amount.beforeTenon", whole.width(), 2 * i, parts, "rule.division");
             Amount shoulder = Amount.sum(Label.of("amount.edgeShoulder")).plus(whole.edgeShoulder()).plus(before)
                     .amount();
             tenons.add(whole.at(shoulder, width, whole.faceShoulder()));
         }
-        return new DividedTenon(tenons, Setting.share("amount.haunchDepth", whole.thickness(), 1, 1, "rule.haunch"));
+        return new DividedTenon(tenons, JointContext.share("amount.haunchDepth", whole.thickness(), 1, 1, "rule.haunch"));
     }
 
     private static void argue(Argument argument) {
@@ -62,7 +62,7 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
     private static List<Tenon> twin(Tenon whole) {
         Amount all = Amount.sum(Label.of("amount.bothFaceShoulders")).plus(whole.meeting().rail().thickness())
                 .minus(3, whole.thickness()).amount();
-        Amount outer = Setting.share("amount.faceShoulder", all, 1, 2, "rule.twin");
+        Amount outer = JointContext.share("amount.faceShoulder", all, 1, 2, "rule.twin");
         Amount second = Amount.sum(Label.of("amount.faceShoulder")).plus(outer).plus(whole.thickness())
                 .plus(whole.thickness()).amount();
         return List.of(whole.at(whole.edgeShoulder(), whole.width(), outer),

@@ -24,14 +24,14 @@ sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail 
             Asks.choice("tail.slope", Slope.NAMES));
 
     /** A third of the post. */
-    static Amount usualLength(Setting setting) {
-        return setting.givenOr("tail.length",
-                () -> Setting.share("amount.tailLength", setting.meeting().postExtent(), 1, 3, "rule.tail"));
+    static Amount usualLength(JointContext context) {
+        return context.givenOr("tail.length",
+                () -> JointContext.share("amount.tailLength", context.meeting().postExtent(), 1, 3, "rule.tail"));
     }
 
     /** How much each cheek grows for each unit of length. */
-    static double chosenSlope(Setting setting) {
-        return Slope.of(setting.choice("tail.slope", Slope.NAMES.getFirst()));
+    static double chosenSlope(JointContext context) {
+        return Slope.of(context.choice("tail.slope", Slope.NAMES.getFirst()));
     }
 
     /** Of the tail beyond the shoulder. */
@@ -45,7 +45,7 @@ sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail 
 
     /** Its thickness at the shoulder. */
     default Amount root() {
-        return Setting.share("amount.tailRoot", meeting().rail().thickness(), 1, 2, "rule.tail");
+        return JointContext.share("amount.tailRoot", meeting().rail().thickness(), 1, 2, "rule.tail");
     }
 
     @Override

@@ -34,19 +34,19 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
 
     private static final Length ROOM = Length.ofMillimetres(1);
 
-    static Joint make(Setting setting) {
-        Amount board = setting.meeting().rail().thickness();
-        return new EdgeJoint(setting.meeting(), setting.choice("edge.form", "plain").equals("tongued"),
-                setting.givenOr("tongue.thickness",
-                        () -> Setting.share("amount.tongueThickness", board, 1, 3, "rule.tongueThird")),
-                setting.givenOr("groove.depth", () -> usualDepth(setting.meeting())));
+    static Joint make(JointContext context) {
+        Amount board = context.meeting().rail().thickness();
+        return new EdgeJoint(context.meeting(), context.choice("edge.form", "plain").equals("tongued"),
+                context.givenOr("tongue.thickness",
+                        () -> JointContext.share("amount.tongueThickness", board, 1, 3, "rule.tongueThird")),
+                context.givenOr("groove.depth", () -> usualDepth(context.meeting())));
     }
 
     /** A third of the thinnest: of two boards edge to edge it is their thickness, of a layer what it is thick where it lies on. */
     private static Amount usualDepth(Meeting meeting) {
         return new Amount.Least(Label.of("amount.edgeGroove"),
                 Stream.of(meeting.rail().thickness(), meeting.rail().width(), meeting.postExtent())
-                        .map(size -> Setting.share("amount.edgeGroove", size, 1, 3, "rule.tongueThird")).toList(),
+                        .map(size -> JointContext.share("amount.edgeGroove", size, 1, 3, "rule.tongueThird")).toList(),
                 Label.of("rule.tongueThird"));
     }
 
@@ -61,7 +61,7 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
 
     @Override
     public Amount addedLength() {
-        return Setting.ruled("amount.noAddition", Length.ZERO, "rule.edge");
+        return JointContext.ruled("amount.noAddition", Length.ZERO, "rule.edge");
     }
 
     @Override
@@ -101,7 +101,7 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
 
     private Amount tongueWidth() {
         return Amount.sum(Label.of("amount.tongueWidth")).plus(2, depth)
-                .minus(Setting.ruled("amount.glueRoom", ROOM, "rule.glueRoom")).amount();
+                .minus(JointContext.ruled("amount.glueRoom", ROOM, "rule.glueRoom")).amount();
     }
 
     /** As long as the rail, so far to both sides of its edge, in the middle of its thickness; in millimetres. */

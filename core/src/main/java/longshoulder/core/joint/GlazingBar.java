@@ -15,9 +15,9 @@ public record GlazingBar(Tenon tenon, Profile profile) implements MouldedTenon {
     /** What is wider is no bar. */
     private static final Length WIDEST = Length.ofMillimetres(40);
 
-    static Joint make(Setting setting) {
-        Tenon tenon = new TenonRules(setting).bar();
-        return new GlazingBar(tenon, Profile.of(setting, tenon));
+    static Joint make(JointContext context) {
+        Tenon tenon = new TenonRules(context).bar();
+        return new GlazingBar(tenon, Profile.of(context, tenon));
     }
 
     private static void argue(Argument argument) {

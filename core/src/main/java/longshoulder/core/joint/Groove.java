@@ -48,14 +48,14 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
         PANEL, SHOULDERS, THROUGH
     }
 
-    static Joint make(Setting setting) {
-        Amount stands = Setting.ruled("amount.panelStands", Length.fromMillimetres(depthOf(setting.meeting())),
+    static Joint make(JointContext context) {
+        Amount stands = JointContext.ruled("amount.panelStands", Length.fromMillimetres(depthOf(context.meeting())),
                 "rule.measured");
-        Amount room = setting.givenOr("groove.room",
-                () -> Setting.ruled("amount.grooveRoom", Length.ofMillimetres(1), "rule.grooveRoom"));
-        return new Groove(setting.meeting(), stands, room,
-                Run.valueOf(setting.choice("groove.run", "panel").toUpperCase(Locale.ROOT)),
-                setting.choice("groove.form", "groove").equals("rebate"));
+        Amount room = context.givenOr("groove.room",
+                () -> JointContext.ruled("amount.grooveRoom", Length.ofMillimetres(1), "rule.grooveRoom"));
+        return new Groove(context.meeting(), stands, room,
+                Run.valueOf(context.choice("groove.run", "panel").toUpperCase(Locale.ROOT)),
+                context.choice("groove.form", "groove").equals("rebate"));
     }
 
     private static void argue(Argument argument) {
@@ -79,7 +79,7 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
 
     @Override
     public Amount addedLength() {
-        return Setting.ruled("amount.noAddition", Length.ZERO, "rule.groove");
+        return JointContext.ruled("amount.noAddition", Length.ZERO, "rule.groove");
     }
 
     @Override

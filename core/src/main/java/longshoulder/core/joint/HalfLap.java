@@ -17,9 +17,9 @@ public record HalfLap(Meeting meeting, Amount thickness) implements Joint {
 
     static final JointType TYPE = new JointType(List.of(), HalfLap::make, HalfLap::argue);
 
-    static Joint make(Setting setting) {
-        return new HalfLap(setting.meeting(), Setting.share("amount.lapThickness",
-                setting.meeting().rail().thickness(), 1, 2, "rule.halfLap"));
+    static Joint make(JointContext context) {
+        return new HalfLap(context.meeting(), JointContext.share("amount.lapThickness",
+                context.meeting().rail().thickness(), 1, 2, "rule.halfLap"));
     }
 
     private static void argue(Argument argument) {

@@ -32,14 +32,14 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) 
         SQUARE, SLOPING, GROOVE_FILLING
     }
 
-    static Joint make(Setting setting) {
-        TenonRules rules = new TenonRules(setting);
-        Amount width = setting.givenOr("haunch.width",
-                () -> Setting.share("amount.haunchWidth", setting.meeting().rail().width(), 1, 3, "rule.haunch"));
+    static Joint make(JointContext context) {
+        TenonRules rules = new TenonRules(context);
+        Amount width = context.givenOr("haunch.width",
+                () -> JointContext.share("amount.haunchWidth", context.meeting().rail().width(), 1, 3, "rule.haunch"));
         Tenon tenon = rules.tenon(width, rules.edgeShoulder());
-        Amount depth = setting.givenOr("haunch.depth",
-                () -> Setting.share("amount.haunchDepth", tenon.thickness(), 1, 1, "rule.haunch"));
-        return new HaunchedTenon(tenon, width, depth, switch (setting.choice("haunch.form", "square")) {
+        Amount depth = context.givenOr("haunch.depth",
+                () -> JointContext.share("amount.haunchDepth", tenon.thickness(), 1, 1, "rule.haunch"));
+        return new HaunchedTenon(tenon, width, depth, switch (context.choice("haunch.form", "square")) {
             case "sloping" -> Form.SLOPING;
             case "groove-filling" -> Form.GROOVE_FILLING;
             default -> Form.SQUARE;

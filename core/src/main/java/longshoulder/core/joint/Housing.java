@@ -16,9 +16,9 @@ public record Housing(Meeting meeting, Amount depth) implements Joint {
 
     static final JointType TYPE = new JointType(List.of(Asks.measure("housing.depth")), Housing::make, Housing::argue);
 
-    static Joint make(Setting setting) {
-        return new Housing(setting.meeting(), setting.givenOr("housing.depth",
-                () -> Setting.share("amount.housingDepth", setting.meeting().postExtent(), 1, 4, "rule.housing")));
+    static Joint make(JointContext context) {
+        return new Housing(context.meeting(), context.givenOr("housing.depth",
+                () -> JointContext.share("amount.housingDepth", context.meeting().postExtent(), 1, 4, "rule.housing")));
     }
 
     private static void argue(Argument argument) {

@@ -24,7 +24,7 @@ record Interlock(Tenon tenon, Tenon other) {
     /** The tenon with its share of the height. */
     Tenon shared() {
         Amount half = new Amount.Share(Label.of("amount.halfClearance"),
-                Setting.ruled("amount.clearance", Joinery.CLEARANCE, "rule.clearance"), 1, 2, RULE);
+                JointContext.ruled("amount.clearance", Joinery.CLEARANCE, "rule.clearance"), 1, 2, RULE);
         Amount from = tenon.mortiseFromEnd();
         Amount to = tenon.mortiseToEnd();
         if (tenon.id().compareTo(other.id()) < 0) {

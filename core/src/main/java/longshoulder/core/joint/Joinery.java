@@ -55,13 +55,13 @@ public final class Joinery {
 
     /** The joints of some meetings, each as it would be with no other in its post. */
     static List<Joint> alone(DesignChoices choices, Frame built, List<Meeting> meetings) {
-        return Tasks.each(meetings, meeting -> alone(built, new Setting(choices, meeting)));
+        return Tasks.each(meetings, meeting -> alone(built, new JointContext(choices, meeting)));
     }
 
-    private static Joint alone(Frame built, Setting setting) {
-        Solid shaping = built.shapings().getOrDefault(setting.meeting().post().id(), Solid.NOTHING);
-        return Pegged.wrap(setting, Bolted.wrap(setting,
-                Undercut.wrap(setting, Scribed.wrap(JointType.of(setting.kind()).make(setting), shaping))));
+    private static Joint alone(Frame built, JointContext context) {
+        Solid shaping = built.shapings().getOrDefault(context.meeting().post().id(), Solid.NOTHING);
+        return Pegged.wrap(context, Bolted.wrap(context,
+                Undercut.wrap(context, Scribed.wrap(JointType.of(context.kind()).make(context), shaping))));
     }
 
     /** A tenon and what it does where another wants its place. */
@@ -73,7 +73,7 @@ public final class Joinery {
         for (Rival other : rivals) {
             if (compete(one.tenon(), other.tenon())) {
                 boolean both = one.way() == GivesWay.BY_SCHOOL && other.way() == GivesWay.BY_SCHOOL;
-                fitted = together(new Setting(choices, one.tenon().meeting()), fitted, other.tenon(),
+                fitted = together(new JointContext(choices, one.tenon().meeting()), fitted, other.tenon(),
                         both ? school : TenonMeeting.SHORTENED);
             }
         }
@@ -93,13 +93,13 @@ public final class Joinery {
                 && Math.abs(Plain.dot(one.inward(), two.inward())) < Tolerance.DIRECTION;
     }
 
-    private Tenon together(Setting setting, Tenon tenon, Tenon other, TenonMeeting way) {
+    private Tenon together(JointContext context, Tenon tenon, Tenon other, TenonMeeting way) {
         if (way == TenonMeeting.INTERLOCKED && Interlock.isPossible(tenon, other)) {
             return new Interlock(tenon, other).shared();
         }
         Amount free = limit(tenon, other, way);
         Amount limit = tenon.limit().filter(known -> known.value().isLessThan(free.value())).orElse(free);
-        Amount length = setting.given(Brief.TENON_LENGTH).isPresent() || way == TenonMeeting.FULL
+        Amount length = context.given(Brief.TENON_LENGTH).isPresent() || way == TenonMeeting.FULL
                 ? tenon.length()
                 : new Amount.Least(Label.of("amount.tenonLength"), List.of(tenon.length(), free),
                         Label.of("rule.meeting." + way.option()));
@@ -107,7 +107,7 @@ public final class Joinery {
         if (way == TenonMeeting.MITRED && tenon.isThick() && other.isThick()) {
             mitres.add(mitre(tenon, other));
         }
-        return tenon.runs(length, new TenonRules(setting).depth(length)).limitedTo(limit, mitres);
+        return tenon.runs(length, new TenonRules(context).depth(length)).limitedTo(limit, mitres);
     }
 
     /** How long a tenon can be if it and another that it meets are mitred. */

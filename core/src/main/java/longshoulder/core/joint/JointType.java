@@ -11,10 +11,10 @@ import longshoulder.core.brief.Parameter;
 public final class JointType {
 
     private final List<Parameter> parameters;
-    private final Function<Setting, Joint> making;
+    private final Function<JointContext, Joint> making;
     private final Consumer<Argument> arguing;
 
-    JointType(List<Parameter> parameters, Function<Setting, Joint> making, Consumer<Argument> arguing) {
+    JointType(List<Parameter> parameters, Function<JointContext, Joint> making, Consumer<Argument> arguing) {
         this.parameters = List.copyOf(parameters);
         this.making = making;
         this.arguing = arguing;
@@ -56,8 +56,8 @@ public final class JointType {
         return parameters.stream().filter(parameter -> parameter.name().equals(name)).findFirst();
     }
 
-    Joint make(Setting setting) {
-        return making.apply(setting);
+    Joint make(JointContext context) {
+        return making.apply(context);
     }
 
     void argue(Argument argument) {

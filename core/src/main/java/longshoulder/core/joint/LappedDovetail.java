@@ -9,11 +9,11 @@ public record LappedDovetail(Meeting meeting, Amount length, Amount entry, doubl
 
     static final JointType TYPE = new JointType(PARAMETERS, LappedDovetail::make, LappedDovetail::argue);
 
-    static Joint make(Setting setting) {
-        Amount entry = setting.givenOr("tail.entry",
-                () -> Setting.share("amount.tailEntry", setting.meeting().rail().width(), 1, 2, "rule.lapped"));
-        return new LappedDovetail(setting.meeting(), Dovetail.usualLength(setting), entry,
-                Dovetail.chosenSlope(setting));
+    static Joint make(JointContext context) {
+        Amount entry = context.givenOr("tail.entry",
+                () -> JointContext.share("amount.tailEntry", context.meeting().rail().width(), 1, 2, "rule.lapped"));
+        return new LappedDovetail(context.meeting(), Dovetail.usualLength(context), entry,
+                Dovetail.chosenSlope(context));
     }
 
     private static void argue(Argument argument) {

@@ -9,9 +9,9 @@ public record LongAndShort(Tenon tenon, Profile profile) implements MouldedTenon
     static final JointType TYPE = new JointType(Asks.tenon(Mould.PARAMETERS,
             Asks.measure("rebate.width"), Asks.measure("rebate.depth")), LongAndShort::make, LongAndShort::argue);
 
-    static Joint make(Setting setting) {
-        Tenon tenon = new TenonRules(setting).tenon();
-        return new LongAndShort(tenon, Profile.of(setting, tenon));
+    static Joint make(JointContext context) {
+        Tenon tenon = new TenonRules(context).tenon();
+        return new LongAndShort(tenon, Profile.of(context, tenon));
     }
 
     private static void argue(Argument argument) {

@@ -39,18 +39,18 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
     /** By how much the mortise in the post is longer than the tenon is wide: 1 to 2 mm are usual. */
     private static final Length EASING = Length.ofMicrometres(1_500);
 
-    static Joint make(Setting setting) {
-        Amount depth = setting.givenOr(Brief.MORTISE_DEPTH,
-                () -> Setting.share("amount.mortiseDepth", setting.meeting().postExtent(), 1, 2, "rule.looseDepth"));
+    static Joint make(JointContext context) {
+        Amount depth = context.givenOr(Brief.MORTISE_DEPTH,
+                () -> JointContext.share("amount.mortiseDepth", context.meeting().postExtent(), 1, 2, "rule.looseDepth"));
         Amount length = Amount.sum(Label.of("amount.looseLength")).plus(depth).plus(depth)
-                .minus(Setting.ruled("amount.glueRoom", ROOM, "rule.glueRoom")).amount();
-        Tenon.Ends ends = setting.choice("mortise.ends", "round").equals("round")
+                .minus(JointContext.ruled("amount.glueRoom", ROOM, "rule.glueRoom")).amount();
+        Tenon.Ends ends = context.choice("mortise.ends", "round").equals("round")
                 ? Tenon.Ends.ROUND
                 : Tenon.Ends.SQUARE;
-        Tenon like = new TenonRules(setting).tenon().ending(ends).runs(depth, depth).squareToPost();
-        Amount easing = setting.choice("mortise.fit", "easy").equals("locating")
-                ? Setting.ruled("amount.easing", Length.ZERO, "rule.locating")
-                : setting.givenOr("mortise.easing", () -> Setting.ruled("amount.easing", EASING, "rule.easing"));
+        Tenon like = new TenonRules(context).tenon().ending(ends).runs(depth, depth).squareToPost();
+        Amount easing = context.choice("mortise.fit", "easy").equals("locating")
+                ? JointContext.ruled("amount.easing", Length.ZERO, "rule.locating")
+                : context.givenOr("mortise.easing", () -> JointContext.ruled("amount.easing", EASING, "rule.easing"));
         return new LooseTenon(like, length, easing, eased(like, easing));
     }
 
@@ -63,7 +63,7 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
     private static Tenon eased(Tenon like, Amount easing) {
         Amount width = Amount.sum(Label.of("amount.mortiseWidth")).plus(like.width()).plus(easing).amount();
         Amount from = Amount.sum(Label.of("amount.edgeShoulder")).plus(like.edgeShoulder())
-                .minus(Setting.share("amount.easingEach", easing, 1, 2, "rule.easingEach")).amount();
+                .minus(JointContext.share("amount.easingEach", easing, 1, 2, "rule.easingEach")).amount();
         return like.at(from, width, like.faceShoulder());
     }
 
@@ -85,7 +85,7 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
 
     @Override
     public Amount addedLength() {
-        return Setting.ruled("amount.nothingAdded", Length.ZERO, "rule.loose");
+        return JointContext.ruled("amount.nothingAdded", Length.ZERO, "rule.loose");
     }
 
     @Override

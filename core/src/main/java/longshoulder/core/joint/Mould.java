@@ -29,17 +29,17 @@ public record Mould(Amount width, Amount depth, boolean bevelled, boolean mitred
             Asks.choice("mould.form", "bevelled", "square"), Asks.choice("mould.corner", "scribed", "mitred"));
 
     /** As chosen for a joint; no deeper than the wood beside the tenon or tongue. */
-    static Mould of(Setting setting, Amount beside) {
-        Amount width = setting.givenOr("mould.width",
-                () -> Setting.ruled("amount.mouldWidth", Length.ofMillimetres(6), "rule.mould"));
-        return new Mould(width, beside(setting, "mould.depth", beside),
-                setting.choice("mould.form", "bevelled").equals("bevelled"),
-                setting.choice("mould.corner", "scribed").equals("mitred"));
+    static Mould of(JointContext context, Amount beside) {
+        Amount width = context.givenOr("mould.width",
+                () -> JointContext.ruled("amount.mouldWidth", Length.ofMillimetres(6), "rule.mould"));
+        return new Mould(width, beside(context, "mould.depth", beside),
+                context.choice("mould.form", "bevelled").equals("bevelled"),
+                context.choice("mould.corner", "scribed").equals("mitred"));
     }
 
     /** A depth from a face: all the wood beside the tenon, or what was given, but never more than that. */
-    static Amount beside(Setting setting, String parameter, Amount beside) {
-        return setting.given(parameter).<Amount>map(given -> new Amount.Least(given.label(),
+    static Amount beside(JointContext context, String parameter, Amount beside) {
+        return context.given(parameter).<Amount>map(given -> new Amount.Least(given.label(),
                 List.of(given, beside), Label.of("rule.besideTenon"))).orElse(beside);
     }
 

@@ -28,13 +28,13 @@ public sealed interface MouldedTenon extends Joint permits LongAndShort, Glazing
     record Profile(Mould mould, Amount rebateWidth, Amount rebateDepth) {
 
         /** As chosen. The moulding cuts no deeper than the wood before the tenon, the rebate than that behind it. */
-        static Profile of(Setting setting, Tenon tenon) {
-            Amount behind = Amount.sum(Label.of("amount.behindTenon")).plus(setting.meeting().rail().thickness())
+        static Profile of(JointContext context, Tenon tenon) {
+            Amount behind = Amount.sum(Label.of("amount.behindTenon")).plus(context.meeting().rail().thickness())
                     .minus(tenon.faceShoulder()).minus(tenon.thickness()).amount();
-            Amount rebate = setting.givenOr("rebate.width",
-                    () -> Setting.ruled("amount.rebateWidth", Length.ofMillimetres(10), "rule.rebate"));
-            return new Profile(Mould.of(setting, tenon.faceShoulder()), rebate,
-                    Mould.beside(setting, "rebate.depth", behind));
+            Amount rebate = context.givenOr("rebate.width",
+                    () -> JointContext.ruled("amount.rebateWidth", Length.ofMillimetres(10), "rule.rebate"));
+            return new Profile(Mould.of(context, tenon.faceShoulder()), rebate,
+                    Mould.beside(context, "rebate.depth", behind));
         }
     }
 

@@ -51,34 +51,34 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
     }
 
     /** The joint with the pegs that were chosen for it, if any. */
-    static Joint wrap(Setting setting, Joint joint) {
-        String way = setting.choice("peg", "none");
+    static Joint wrap(JointContext context, Joint joint) {
+        String way = context.choice("peg", "none");
         if (way.equals("none") || joint.tenons().isEmpty()) {
             return joint;
         }
         Tenon tenon = joint.tenons().getFirst();
-        Amount third = Setting.share("amount.thirdOfTenon", tenon.width(), 1, 3, "rule.peg");
-        Amount diameter = setting.givenOr("peg.diameter", () -> new Amount.Least(Label.of("amount.pegDiameter"),
+        Amount third = JointContext.share("amount.thirdOfTenon", tenon.width(), 1, 3, "rule.peg");
+        Amount diameter = context.givenOr("peg.diameter", () -> new Amount.Least(Label.of("amount.pegDiameter"),
                 List.of(tenon.thickness(), third), Label.of("rule.peg")));
-        Amount fromShoulder = setting.givenOr("peg.from-shoulder",
-                () -> Setting.share("amount.pegFromShoulder", diameter, 2, 1, "rule.pegEdge"));
+        Amount fromShoulder = context.givenOr("peg.from-shoulder",
+                () -> JointContext.share("amount.pegFromShoulder", diameter, 2, 1, "rule.pegEdge"));
         Amount offset = way.equals("drawbored")
-                ? setting.givenOr("drawbore.offset", () -> usualOffset(setting, diameter))
-                : Setting.ruled("amount.drawbore", Length.ZERO, "rule.notDrawbored");
-        return new Pegged(joint, diameter, fromShoulder, offset, places(setting, joint));
+                ? context.givenOr("drawbore.offset", () -> usualOffset(context, diameter))
+                : JointContext.ruled("amount.drawbore", Length.ZERO, "rule.notDrawbored");
+        return new Pegged(joint, diameter, fromShoulder, offset, places(context, joint));
     }
 
     /** From 1 (hard wood, small peg) to 2 (soft wood, large peg). */
-    private static Amount usualOffset(Setting setting, Amount diameter) {
-        boolean soft = Species.find(setting.choices().wood(setting.meeting().rail().role().id()))
+    private static Amount usualOffset(JointContext context, Amount diameter) {
+        boolean soft = Species.find(context.choices().wood(context.meeting().rail().role().id()))
                 .filter(Species::isSoft).isPresent();
         boolean large = diameter.value().isGreaterThan(SMALL);
         int halves = (soft ? 1 : 0) + (large ? 1 : 0);
-        return Setting.ruled("amount.drawbore", Length.ofMicrometres(1_000 + 500 * halves), "rule.drawbore");
+        return JointContext.ruled("amount.drawbore", Length.ofMicrometres(1_000 + 500 * halves), "rule.drawbore");
     }
 
-    private static List<Double> places(Setting setting, Joint joint) {
-        String count = setting.choice("peg.count", "by-width");
+    private static List<Double> places(JointContext context, Joint joint) {
+        String count = context.choice("peg.count", "by-width");
         List<Double> places = new ArrayList<>();
         for (Tenon tenon : joint.tenons()) {
             double from = mm(tenon.edgeShoulder());

@@ -8,10 +8,10 @@ public record SlidingDovetail(Meeting meeting, Amount length, Amount entry, doub
 
     static final JointType TYPE = new JointType(PARAMETERS, SlidingDovetail::make, SlidingDovetail::argue);
 
-    static Joint make(Setting setting) {
-        Amount entry = setting.givenOr("tail.entry", () -> setting.meeting().rail().width());
-        return new SlidingDovetail(setting.meeting(), Dovetail.usualLength(setting), entry,
-                Dovetail.chosenSlope(setting));
+    static Joint make(JointContext context) {
+        Amount entry = context.givenOr("tail.entry", () -> context.meeting().rail().width());
+        return new SlidingDovetail(context.meeting(), Dovetail.usualLength(context), entry,
+                Dovetail.chosenSlope(context));
     }
 
     static void argue(Argument argument) {

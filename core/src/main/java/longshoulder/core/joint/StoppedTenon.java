@@ -24,17 +24,17 @@ public record StoppedTenon(Tenon tenon) implements Joint {
     /** From here on a post has room for a mortise with walls. */
     static final Length STOUT_POST = Length.ofMillimetres(30);
 
-    static Joint make(Setting setting) {
-        TenonRules rules = new TenonRules(setting);
-        Amount none = Setting.ruled("amount.edgeShoulder", Length.ZERO, "rule.noShoulder");
+    static Joint make(JointContext context) {
+        TenonRules rules = new TenonRules(context);
+        Amount none = JointContext.ruled("amount.edgeShoulder", Length.ZERO, "rule.noShoulder");
         Tenon four = rules.tenon();
-        Tenon tenon = switch (setting.choice("tenon.shoulders", "four")) {
+        Tenon tenon = switch (context.choice("tenon.shoulders", "four")) {
             case "three" -> rules.tenon(none, four.edgeShoulder());
             case "two" -> rules.tenon(none, none);
             case "bare-faced" -> rules.bareFaced();
             default -> four;
         };
-        boolean square = setting.choice("tenon.line", "rail").equals("post");
+        boolean square = context.choice("tenon.line", "rail").equals("post");
         return new StoppedTenon(square ? tenon.squareToPost() : tenon);
     }
 

@@ -27,12 +27,12 @@ public record StubTenon(Tenon tenon, Amount runnerHeight, Amount runnerDepth) im
             Asks.tenon(Bolted.PARAMETERS, Asks.measure("runner.height"), Asks.measure("runner.depth"))),
             StubTenon::make, StubTenon::argue);
 
-    static Joint make(Setting setting) {
-        Amount depth = setting.givenOr("runner.depth",
-                () -> Setting.ruled("amount.runnerDepth", Length.ofMillimetres(6), "rule.runner"));
-        Amount height = setting.givenOr("runner.height",
-                () -> Setting.ruled("amount.runnerNotch", Length.ZERO, "rule.noRunner"));
-        return new StubTenon(new TenonRules(setting).stub(), height, depth);
+    static Joint make(JointContext context) {
+        Amount depth = context.givenOr("runner.depth",
+                () -> JointContext.ruled("amount.runnerDepth", Length.ofMillimetres(6), "rule.runner"));
+        Amount height = context.givenOr("runner.height",
+                () -> JointContext.ruled("amount.runnerNotch", Length.ZERO, "rule.noRunner"));
+        return new StubTenon(new TenonRules(context).stub(), height, depth);
     }
 
     private static void argue(Argument argument) {

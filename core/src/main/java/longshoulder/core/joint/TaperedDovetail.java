@@ -31,16 +31,16 @@ public record TaperedDovetail(Meeting meeting, Amount length, Amount root, Amoun
             Asks.measure("tail.taper"), Asks.choice("tail.slope", Slope.NAMES)), TaperedDovetail::make,
             TaperedDovetail::argue);
 
-    static Joint make(Setting setting) {
-        Piece rail = setting.meeting().rail();
-        Amount length = setting.givenOr("tail.length",
-                () -> Setting.share("amount.tailLength", setting.meeting().postExtent(), 1, 3, "rule.tail"));
-        Amount root = setting.givenOr("tail.root",
-                () -> Setting.share("amount.tailRoot", rail.thickness(), 1, 2, "rule.tail"));
-        Amount taper = setting.givenOr("tail.taper",
-                () -> Setting.share("amount.tailTaper", rail.thickness(), 1, 16, "rule.taper"));
-        return new TaperedDovetail(setting.meeting(), length, root, taper,
-                Slope.of(setting.choice("tail.slope", "one-in-seven")));
+    static Joint make(JointContext context) {
+        Piece rail = context.meeting().rail();
+        Amount length = context.givenOr("tail.length",
+                () -> JointContext.share("amount.tailLength", context.meeting().postExtent(), 1, 3, "rule.tail"));
+        Amount root = context.givenOr("tail.root",
+                () -> JointContext.share("amount.tailRoot", rail.thickness(), 1, 2, "rule.tail"));
+        Amount taper = context.givenOr("tail.taper",
+                () -> JointContext.share("amount.tailTaper", rail.thickness(), 1, 16, "rule.taper"));
+        return new TaperedDovetail(context.meeting(), length, root, taper,
+                Slope.of(context.choice("tail.slope", "one-in-seven")));
     }
 
     private static void argue(Argument argument) {

@@ -17,12 +17,12 @@ final class TenonRules {
 
     private static final Label SIXTH = Label.of("rule.edgeShoulder");
 
-    private final Setting setting;
+    private final JointContext context;
     private final Meeting meeting;
 
-    TenonRules(Setting setting) {
-        this.setting = setting;
-        this.meeting = setting.meeting();
+    TenonRules(JointContext context) {
+        this.context = context;
+        this.meeting = context.meeting();
     }
 
     /** Centred, with equal shoulders at both edges, before it is known what else enters the post. */
@@ -46,7 +46,7 @@ final class TenonRules {
     }
 
     private Tenon.Ends ends() {
-        return setting.choice("mortise.ends", "square").equals("round") ? Tenon.Ends.ROUND : Tenon.Ends.SQUARE;
+        return context.choice("mortise.ends", "square").equals("round") ? Tenon.Ends.ROUND : Tenon.Ends.SQUARE;
     }
 
     /** One cheek in line with the rail's back; the one shoulder is on the show side. */
@@ -59,16 +59,16 @@ final class TenonRules {
 
     /** Short: a quarter of the post, and at least 6. */
     Tenon stub() {
-        Amount length = setting.givenOr(Brief.TENON_LENGTH, () -> new Amount.Greatest(Label.of("amount.tenonLength"),
-                List.of(Setting.share("amount.quarterOfPost", meeting.postExtent(), 1, 4, "rule.stub"),
-                        Setting.ruled("amount.leastStub", Length.ofMillimetres(6), "rule.stub")),
+        Amount length = context.givenOr(Brief.TENON_LENGTH, () -> new Amount.Greatest(Label.of("amount.tenonLength"),
+                List.of(JointContext.share("amount.quarterOfPost", meeting.postExtent(), 1, 4, "rule.stub"),
+                        JointContext.ruled("amount.leastStub", Length.ofMillimetres(6), "rule.stub")),
                 Label.of("rule.stub")));
         return tenon().runs(length, depth(length));
     }
 
     Amount thickness() {
-        return setting.givenOr(Brief.TENON_THICKNESS,
-                () -> switch (setting.choice(HouseRules.THICKNESS, "third-nearest-chisel")) {
+        return context.givenOr(Brief.TENON_THICKNESS,
+                () -> switch (context.choice(HouseRules.THICKNESS, "third-nearest-chisel")) {
                     case "chisel-decides" -> widestChisel();
                     case "half" -> half();
                     default -> third();
@@ -76,24 +76,24 @@ final class TenonRules {
     }
 
     private Amount third() {
-        return nearestChisel(Setting.share("amount.thirdOfRail", stock(), 1, 3, "rule.third"));
+        return nearestChisel(JointContext.share("amount.thirdOfRail", stock(), 1, 3, "rule.third"));
     }
 
     /** Two tenons, the gap between them and two shoulders share the rail. */
     Amount twinThickness() {
-        return setting.givenOr(Brief.TENON_THICKNESS, () -> nearestChisel(
-                Setting.share("amount.fifthOfRail", stock(), 1, 5, "rule.twinThickness")));
+        return context.givenOr(Brief.TENON_THICKNESS, () -> nearestChisel(
+                JointContext.share("amount.fifthOfRail", stock(), 1, 5, "rule.twinThickness")));
     }
 
     private Amount nearestChisel(Amount wanted) {
-        return new Amount.Nearest(Label.of("amount.tenonThickness"), wanted, setting.choices().tools().chisels(),
+        return new Amount.Nearest(Label.of("amount.tenonThickness"), wanted, context.choices().tools().chisels(),
                 Label.of("rule.nearestChisel"));
     }
 
     /** The widest chisel that leaves a quarter of the rail beside each cheek. */
     private Amount widestChisel() {
-        Amount half = Setting.share("amount.halfOfRail", stock(), 1, 2, "rule.chiselDecides");
-        List<Length> fitting = setting.choices().tools().chisels().stream()
+        Amount half = JointContext.share("amount.halfOfRail", stock(), 1, 2, "rule.chiselDecides");
+        List<Length> fitting = context.choices().tools().chisels().stream()
                 .filter(chisel -> !chisel.isGreaterThan(half.value())).toList();
         return fitting.isEmpty()
                 ? third()
@@ -104,12 +104,12 @@ final class TenonRules {
     /** Half of the rail, where the post is at least twice as thick; elsewhere a third. */
     private Amount half() {
         boolean stout = !meeting.referenceExtent().value().isLessThan(stock().value().times(2));
-        return stout ? Setting.share("amount.tenonThickness", stock(), 1, 2, "rule.half") : third();
+        return stout ? JointContext.share("amount.tenonThickness", stock(), 1, 2, "rule.half") : third();
     }
 
     private Amount wantedLength() {
-        return setting.givenOr(Brief.TENON_LENGTH,
-                () -> setting.choice(HouseRules.LENGTH, "two-thirds").equals("longest")
+        return context.givenOr(Brief.TENON_LENGTH,
+                () -> context.choice(HouseRules.LENGTH, "two-thirds").equals("longest")
                         ? longest()
                         : new Amount.Share(Label.of("amount.tenonLength"), meeting.postExtent(), 2, 3,
                                 Label.of("rule.twoThirds")));
@@ -117,7 +117,7 @@ final class TenonRules {
 
     /** To the floor that has to stay, less the room for glue. */
     private Amount longest() {
-        Amount floor = Setting.ruled("amount.floor", setting.choices().brief().length(Limits.FLOOR),
+        Amount floor = JointContext.ruled("amount.floor", context.choices().brief().length(Limits.FLOOR),
                 "rule.longest");
         return Amount.sum(Label.of("amount.tenonLength")).plus(meeting.postExtent()).minus(floor).minus(glueRoom())
                 .amount();
@@ -125,12 +125,12 @@ final class TenonRules {
 
     /** The stub at the end of a glazing bar: as thin as the thinnest tool, and 6 long. */
     Tenon bar() {
-        Amount length = setting.givenOr(Brief.TENON_LENGTH,
-                () -> Setting.ruled("amount.tenonLength", Length.ofMillimetres(6), "rule.bar"));
+        Amount length = context.givenOr(Brief.TENON_LENGTH,
+                () -> JointContext.ruled("amount.tenonLength", Length.ofMillimetres(6), "rule.bar"));
         Tenon plain = tenon();
-        Amount thin = setting.givenOr(Brief.TENON_THICKNESS, () -> new Amount.Nearest(
-                Label.of("amount.tenonThickness"), Setting.ruled("amount.thinnest", Length.ZERO, "rule.thinnestTool"),
-                setting.choices().tools().chisels(), Label.of("rule.thinnestTool")));
+        Amount thin = context.givenOr(Brief.TENON_THICKNESS, () -> new Amount.Nearest(
+                Label.of("amount.tenonThickness"), JointContext.ruled("amount.thinnest", Length.ZERO, "rule.thinnestTool"),
+                context.choices().tools().chisels(), Label.of("rule.thinnestTool")));
         return new Tenon(meeting, stock(), thin, plain.width(), length, depth(length), centred(thin),
                 plain.edgeShoulder(),
                 Optional.empty(), Tenon.Line.RAIL, ends(), List.of());
@@ -138,7 +138,7 @@ final class TenonRules {
 
     /** The mortise that goes with a tenon of this length. */
     Amount depth(Amount length) {
-        return setting.givenOr(Brief.MORTISE_DEPTH,
+        return context.givenOr(Brief.MORTISE_DEPTH,
                 () -> Amount.sum(Label.of("amount.mortiseDepth")).plus(length).plus(glueRoom()).amount());
     }
 
@@ -156,7 +156,7 @@ final class TenonRules {
 
     /** What there is of the rail's thickness at this end: less than all of it where its face is worked to a curve. */
     private Amount stock() {
-        return setting.givenOr(END_THICKNESS, () -> Amount.sum(Label.of("amount.endThickness"))
+        return context.givenOr(END_THICKNESS, () -> Amount.sum(Label.of("amount.endThickness"))
                 .plus(meeting.rail().thickness()).amount());
     }
 
@@ -164,7 +164,7 @@ final class TenonRules {
     private Amount centred(Amount thickness) {
         Amount both = Amount.sum(Label.of("amount.bothFaceShoulders")).plus(stock()).minus(thickness).amount();
         Amount half = new Amount.Share(Label.of("amount.faceShoulder"), both, 1, 2, Label.of("rule.centred"));
-        return setting.given(END_THICKNESS).<Amount>map(stock -> Amount.sum(Label.of("amount.faceShoulder"))
+        return context.given(END_THICKNESS).<Amount>map(stock -> Amount.sum(Label.of("amount.faceShoulder"))
                 .plus(meeting.rail().thickness()).minus(stock).plus(half).amount()).orElse(half);
     }
 }

@@ -32,13 +32,13 @@ public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean o
             Asks.choice("layout.edge", "same", "each-own")), Asks.all(Wedging.PARAMETERS, Pegged.PARAMETERS)),
             ThroughTenon::make, ThroughTenon::argue);
 
-    static Joint make(Setting setting) {
-        Meeting meeting = setting.meeting();
-        Amount proud = setting.givenOr("tenon.proud", () -> Setting.ruled("amount.proud", Length.ZERO, "rule.flush"));
+    static Joint make(JointContext context) {
+        Meeting meeting = context.meeting();
+        Amount proud = context.givenOr("tenon.proud", () -> JointContext.ruled("amount.proud", Length.ZERO, "rule.flush"));
         Amount length = Amount.sum(Label.of("amount.tenonLength")).plus(meeting.through()).plus(proud).amount();
-        Tenon tenon = new TenonRules(setting).tenon().ending(Tenon.Ends.SQUARE).runs(length, meeting.through());
-        return new ThroughTenon(tenon, proud, Wedging.of(setting, tenon, "none"),
-                setting.choice("layout.edge", "same").equals("same"));
+        Tenon tenon = new TenonRules(context).tenon().ending(Tenon.Ends.SQUARE).runs(length, meeting.through());
+        return new ThroughTenon(tenon, proud, Wedging.of(context, tenon, "none"),
+                context.choice("layout.edge", "same").equals("same"));
     }
 
     private static void argue(Argument argument) {

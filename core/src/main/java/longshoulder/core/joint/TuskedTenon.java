@@ -42,24 +42,24 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
     /** How far the tusk stands out past both edges of the tenon. */
     private static final double STANDS_OUT = 12;
 
-    static Joint make(Setting setting) {
-        Meeting meeting = setting.meeting();
-        Tenon plain = new TenonRules(setting).tenon().ending(Tenon.Ends.SQUARE);
-        Amount thickness = setting.givenOr("tusk.thickness", () -> Setting.share("amount.tuskThickness",
+    static Joint make(JointContext context) {
+        Meeting meeting = context.meeting();
+        Tenon plain = new TenonRules(context).tenon().ending(Tenon.Ends.SQUARE);
+        Amount thickness = context.givenOr("tusk.thickness", () -> JointContext.share("amount.tuskThickness",
                 plain.thickness(), 1, 2, "rule.tuskThickness"));
-        Amount room = setting.givenOr("tusk.width",
-                () -> Setting.share("amount.tuskWidth", plain.width(), 1, 3, "rule.tuskWidth"));
-        Amount bury = setting.givenOr("tusk.bury",
-                () -> Setting.ruled("amount.tuskBury", Length.ofMicrometres(1_500), "rule.tuskBury"));
-        Amount relish = setting.givenOr("tusk.relish", () -> new Amount.Greatest(Label.of("amount.tuskRelish"),
-                List.of(Setting.share("amount.tuskRelish", room, 3, 2, "rule.tuskRelish"),
-                        Setting.ruled("amount.leastRelish", Length.ofMillimetres(25), "rule.tuskRelish")),
+        Amount room = context.givenOr("tusk.width",
+                () -> JointContext.share("amount.tuskWidth", plain.width(), 1, 3, "rule.tuskWidth"));
+        Amount bury = context.givenOr("tusk.bury",
+                () -> JointContext.ruled("amount.tuskBury", Length.ofMicrometres(1_500), "rule.tuskBury"));
+        Amount relish = context.givenOr("tusk.relish", () -> new Amount.Greatest(Label.of("amount.tuskRelish"),
+                List.of(JointContext.share("amount.tuskRelish", room, 3, 2, "rule.tuskRelish"),
+                        JointContext.ruled("amount.leastRelish", Length.ofMillimetres(25), "rule.tuskRelish")),
                 Label.of("rule.tuskRelish")));
         Amount length = Amount.sum(Label.of("amount.tenonLength")).plus(meeting.through()).plus(room).plus(relish)
                 .amount();
         return new TuskedTenon(plain.runs(length, meeting.through()), thickness, room, bury, relish,
-                Slope.of(setting.choice("tusk.slope", "one-in-seven")),
-                setting.choice("tusk.wide-end", "face-edge").equals("face-edge"));
+                Slope.of(context.choice("tusk.slope", "one-in-seven")),
+                context.choice("tusk.wide-end", "face-edge").equals("face-edge"));
     }
 
     private static void argue(Argument argument) {

@@ -14,8 +14,8 @@ public record Undercut(Joint joint) implements Wrapped {
     private static final double SLOPE = Math.tan(Math.toRadians(0.5));
 
     /** The joint with its shoulders undercut, where that is the school of the house. */
-    static Joint wrap(Setting setting, Joint joint) {
-        boolean undercut = setting.choice(HouseRules.UNDERCUT, "none").equals("half-a-degree");
+    static Joint wrap(JointContext context, Joint joint) {
+        boolean undercut = context.choice(HouseRules.UNDERCUT, "none").equals("half-a-degree");
         return undercut && !joint.tenons().isEmpty() && !(joint.plain() instanceof MouldedTenon)
                 ? new Undercut(joint)
                 : joint;

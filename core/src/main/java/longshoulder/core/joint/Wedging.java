@@ -41,30 +41,30 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
 
     /** No wedges at all. */
     static Wedging none(Tenon tenon) {
-        Amount nothing = Setting.ruled("amount.flare", Length.ZERO, "rule.noWedge");
+        Amount nothing = JointContext.ruled("amount.flare", Length.ZERO, "rule.noWedge");
         return new Wedging(tenon, 0, nothing, nothing, nothing, nothing, true, true);
     }
 
     /** As chosen for the joint. A wedge is as long as its slot unless given. */
-    static Wedging of(Setting setting, Tenon tenon, String usual) {
-        String chosen = setting.choice("tenon.wedges", usual);
+    static Wedging of(JointContext context, Tenon tenon, String usual) {
+        String chosen = context.choice("tenon.wedges", usual);
         if (chosen.equals("none")) {
             return none(tenon);
         }
-        int count = chosen.equals("two") || chosen.equals("fitting") && takesTwo(tenon, setting.choices().brief())
+        int count = chosen.equals("two") || chosen.equals("fitting") && takesTwo(tenon, context.choices().brief())
                 ? 2
                 : 1;
-        Amount flare = setting.givenOr("wedge.flare",
-                () -> Setting.ruled("amount.flare", Length.ofMicrometres(1_500), "rule.flare"));
-        Amount run = setting.givenOr("wedge.flare-run",
-                () -> Setting.share("amount.flareRun", tenon.depth(), 9, 10, "rule.flareRun"));
-        Amount slot = setting.givenOr("wedge.slot",
-                () -> Setting.share("amount.slot", tenon.length(), 4, 5, "rule.slot"));
-        Amount length = setting.givenOr("wedge.length", () -> Amount.sum(Label.of("amount.wedgeLength")).plus(slot)
-                .plus(Setting.ruled("amount.wedgeRoom", Length.ZERO, "rule.wedgeLength")).amount());
+        Amount flare = context.givenOr("wedge.flare",
+                () -> JointContext.ruled("amount.flare", Length.ofMicrometres(1_500), "rule.flare"));
+        Amount run = context.givenOr("wedge.flare-run",
+                () -> JointContext.share("amount.flareRun", tenon.depth(), 9, 10, "rule.flareRun"));
+        Amount slot = context.givenOr("wedge.slot",
+                () -> JointContext.share("amount.slot", tenon.length(), 4, 5, "rule.slot"));
+        Amount length = context.givenOr("wedge.length", () -> Amount.sum(Label.of("amount.wedgeLength")).plus(slot)
+                .plus(JointContext.ruled("amount.wedgeRoom", Length.ZERO, "rule.wedgeLength")).amount());
         return new Wedging(tenon, count, flare, run, slot, length,
-                setting.choice("wedge.relief", "drilled").equals("drilled"),
-                setting.choice("wedge.line", "across-grain").equals("across-grain"));
+                context.choice("wedge.relief", "drilled").equals("drilled"),
+                context.choice("wedge.line", "across-grain").equals("across-grain"));
     }
 
     private static boolean takesTwo(Tenon tenon, Brief limits) {
@@ -87,7 +87,7 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
 
     /** How thick a wedge is at its head: it fills the slot and pushes the wood on both sides, or on one, over the flare. */
     public Amount head() {
-        Amount kerf = Setting.ruled("amount.kerf", KERF, "rule.kerf");
+        Amount kerf = JointContext.ruled("amount.kerf", KERF, "rule.kerf");
         Amount.SumBuilder head = Amount.sum(Label.of("amount.wedgeHead")).plus(kerf).plus(flare);
         return count == 1 ? head.plus(flare).amount() : head.amount();
     }

@@ -15,10 +15,10 @@ import longshoulder.core.reckoning.Label;
  *
  * @param kind the type chosen for the meeting; found once, since every figure asks for it
  */
-record Setting(DesignChoices choices, Meeting meeting, JointKind kind) {
+record JointContext(DesignChoices choices, Meeting meeting, JointKind kind) {
 
     /** Of the type that was chosen; the stopped tenon where none was. Panels and crossings leave no choice. */
-    Setting(DesignChoices choices, Meeting meeting) {
+    JointContext(DesignChoices choices, Meeting meeting) {
         this(choices, meeting, kind(choices.brief(), meeting));
     }
 
