@@ -34,9 +34,9 @@ public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
                 given ? wedging : wedging.wedgesOf(driven(wedging)));
     }
 
-    private static void argue(Argument argument) {
-        argument.say("reason.blind.pull");
-        argument.object("reason.blind.once");
+    private static void argue(JointEvaluation evaluation) {
+        evaluation.say("reason.blind.pull");
+        evaluation.object("reason.blind.once");
         argument.objectIf(argument.isSoftPost(), "reason.blind.soft", argument.meeting().post().id());
     }
 

@@ -34,13 +34,13 @@ public record Bridle(Meeting meeting, Amount tongue) implements Joint {
                 List.of(third, most), Label.of("rule.bridle"))));
     }
 
-    private static void argue(Argument argument) {
-        Length rail = argument.railThickness();
-        Length post = argument.meeting().referenceExtent().value();
+    private static void argue(JointEvaluation evaluation) {
+        Length rail = evaluation.railThickness();
+        Length post = evaluation.meeting().referenceExtent().value();
         boolean alike = !rail.times(3).isLessThan(post.times(2));
-        argument.sayIf(alike, "reason.bridle.alike", rail, post);
-        argument.objectIf(!alike, "reason.bridle.thin", rail, post);
-        argument.objectIf(argument.hasOthers(), "reason.bridle.others");
+        evaluation.sayIf(alike, "reason.bridle.alike", rail, post);
+        evaluation.objectIf(!alike, "reason.bridle.thin", rail, post);
+        evaluation.objectIf(evaluation.hasOthers(), "reason.bridle.others");
     }
 
     @Override

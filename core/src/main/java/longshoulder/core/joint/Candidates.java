@@ -34,10 +34,10 @@ public final class Candidates {
     }
 
     private Candidate judged(JointKind kind) {
-        Argument argument = new Argument(choices, meeting, tenon, others, wishes.mayShow(kind));
-        JointType.of(kind).argue(argument);
-        argument.pro().addAll(wishes.speakFor(kind));
-        argument.contra().addAll(wishes.speakAgainst(kind));
-        return new Candidate(kind, argument.pro(), argument.contra());
+        JointEvaluation evaluation = new JointEvaluation(choices, meeting, tenon, others, wishes.mayShow(kind));
+        JointType.of(kind).argue(evaluation);
+        evaluation.pro().addAll(wishes.speakFor(kind));
+        evaluation.contra().addAll(wishes.speakAgainst(kind));
+        return new Candidate(kind, evaluation.pro(), evaluation.contra());
     }
 }

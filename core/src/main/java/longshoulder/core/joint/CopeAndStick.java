@@ -41,11 +41,11 @@ public record CopeAndStick(Meeting meeting, Amount length, Amount thickness, Mou
         return new CopeAndStick(context.meeting(), length, thickness, Mould.of(context, beside));
     }
 
-    private static void argue(Argument argument) {
-        Length rail = argument.railThickness();
-        argument.wantOnePlane("reason.cope.door");
-        argument.objectIf(rail.isLessThan(THIN_DOOR), "reason.cope.thin", rail);
-        argument.object("reason.cope.tongue");
+    private static void argue(JointEvaluation evaluation) {
+        Length rail = evaluation.railThickness();
+        evaluation.wantOnePlane("reason.cope.door");
+        evaluation.objectIf(rail.isLessThan(THIN_DOOR), "reason.cope.thin", rail);
+        evaluation.object("reason.cope.tongue");
     }
 
     @Override

@@ -38,7 +38,7 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
                 context.givenOr("lap.depth", () -> JointContext.share("amount.lapDepth", shared, 1, 2, "rule.crossLap")));
     }
 
-    private static void argue(Argument argument) {
+    private static void argue(JointEvaluation evaluation) {
         argument.say("reason.crossLap", argument.meeting().post().id());
     }
 

@@ -52,11 +52,11 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
         return new DividedTenon(tenons, JointContext.share("amount.haunchDepth", whole.thickness(), 1, 1, "rule.haunch"));
     }
 
-    private static void argue(Argument argument) {
-        Length width = argument.tenon().width().value();
+    private static void argue(JointEvaluation evaluation) {
+        Length width = evaluation.tenon().width().value();
         argument.sayIf(argument.isTooWide(), "reason.divided.wide", width, argument.tenon().thickness().value());
-        argument.objectIf(!argument.isTooWide(), "reason.divided.narrow", width);
-        argument.objectToEnd();
+        evaluation.objectIf(!evaluation.isTooWide(), "reason.divided.narrow", width);
+        evaluation.objectToEnd();
     }
 
     private static List<Tenon> twin(Tenon whole) {

@@ -50,7 +50,7 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
                 Label.of("rule.tongueThird"));
     }
 
-    private static void argue(Argument argument) {
+    private static void argue(JointEvaluation evaluation) {
         argument.say("reason.edge", argument.meeting().post().id());
     }
 

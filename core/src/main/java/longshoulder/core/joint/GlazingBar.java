@@ -20,8 +20,8 @@ public record GlazingBar(Tenon tenon, Profile profile) implements MouldedTenon {
         return new GlazingBar(tenon, Profile.of(context, tenon));
     }
 
-    private static void argue(Argument argument) {
-        argument.wantOnePlane("reason.bar.mould");
+    private static void argue(JointEvaluation evaluation) {
+        evaluation.wantOnePlane("reason.bar.mould");
         argument.objectIf(argument.railWidth().isGreaterThan(WIDEST), "reason.bar.wide", argument.railWidth());
     }
 

@@ -58,7 +58,7 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
                 context.choice("groove.form", "groove").equals("rebate"));
     }
 
-    private static void argue(Argument argument) {
+    private static void argue(JointEvaluation evaluation) {
         argument.say("reason.groove", argument.meeting().rail().id());
     }
 

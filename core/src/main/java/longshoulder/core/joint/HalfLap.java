@@ -22,12 +22,12 @@ public record HalfLap(Meeting meeting, Amount thickness) implements Joint {
                 context.meeting().rail().thickness(), 1, 2, "rule.halfLap"));
     }
 
-    private static void argue(Argument argument) {
-        Length rail = argument.railThickness();
-        Length post = argument.meeting().referenceExtent().value();
-        argument.sayIf(rail.equals(post), "reason.halfLap.equal", rail);
-        argument.objectIf(!rail.equals(post), "reason.halfLap.unequal", rail, post);
-        argument.objectIf(argument.hasOthers(), "reason.bridle.others");
+    private static void argue(JointEvaluation evaluation) {
+        Length rail = evaluation.railThickness();
+        Length post = evaluation.meeting().referenceExtent().value();
+        evaluation.sayIf(rail.equals(post), "reason.halfLap.equal", rail);
+        evaluation.objectIf(!rail.equals(post), "reason.halfLap.unequal", rail, post);
+        evaluation.objectIf(evaluation.hasOthers(), "reason.bridle.others");
     }
 
     @Override

@@ -46,10 +46,10 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) 
         });
     }
 
-    private static void argue(Argument argument) {
-        Length fromEnd = argument.tenon().mortiseFromEnd().value();
+    private static void argue(JointEvaluation evaluation) {
+        Length fromEnd = evaluation.tenon().mortiseFromEnd().value();
         argument.sayIf(argument.isAtEnd(), "reason.haunched.end", fromEnd, argument.railWidth().times(1, 3));
-        argument.objectIf(!argument.isAtEnd(), "reason.haunched.far", fromEnd);
+        evaluation.objectIf(!evaluation.isAtEnd(), "reason.haunched.far", fromEnd);
     }
 
     @Override

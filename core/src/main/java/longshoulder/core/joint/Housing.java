@@ -21,9 +21,9 @@ public record Housing(Meeting meeting, Amount depth) implements Joint {
                 () -> JointContext.share("amount.housingDepth", context.meeting().postExtent(), 1, 4, "rule.housing")));
     }
 
-    private static void argue(Argument argument) {
+    private static void argue(JointEvaluation evaluation) {
         argument.say("reason.housing.whole", argument.railWidth());
-        argument.object("reason.housing.pull");
+        evaluation.object("reason.housing.pull");
     }
 
     @Override

@@ -12,9 +12,9 @@ public final class JointType {
 
     private final List<Parameter> parameters;
     private final Function<JointContext, Joint> making;
-    private final Consumer<Argument> arguing;
+    private final Consumer<JointEvaluation> arguing;
 
-    JointType(List<Parameter> parameters, Function<JointContext, Joint> making, Consumer<Argument> arguing) {
+    JointType(List<Parameter> parameters, Function<JointContext, Joint> making, Consumer<JointEvaluation> arguing) {
         this.parameters = List.copyOf(parameters);
         this.making = making;
         this.arguing = arguing;
@@ -60,7 +60,7 @@ public final class JointType {
         return making.apply(context);
     }
 
-    void argue(Argument argument) {
-        arguing.accept(argument);
+    void argue(JointEvaluation evaluation) {
+        arguing.accept(evaluation);
     }
 }

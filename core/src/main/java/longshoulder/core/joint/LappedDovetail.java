@@ -16,12 +16,12 @@ public record LappedDovetail(Meeting meeting, Amount length, Amount entry, doubl
                 Dovetail.chosenSlope(context));
     }
 
-    private static void argue(Argument argument) {
-        Length drop = argument.meeting().seat().drop().value();
-        argument.sayIf(!drop.isPositive(), "reason.lapped.above");
-        argument.objectIf(drop.isPositive(), "reason.lapped.drop", drop);
-        argument.objectIf(argument.railWidth().isGreaterThan(argument.railThickness().times(2)), "reason.lapped.wide",
-                argument.railWidth());
+    private static void argue(JointEvaluation evaluation) {
+        Length drop = evaluation.meeting().seat().drop().value();
+        evaluation.sayIf(!drop.isPositive(), "reason.lapped.above");
+        evaluation.objectIf(drop.isPositive(), "reason.lapped.drop", drop);
+        evaluation.objectIf(evaluation.railWidth().isGreaterThan(evaluation.railThickness().times(2)), "reason.lapped.wide",
+                evaluation.railWidth());
     }
 
     @Override

@@ -14,8 +14,8 @@ public record LongAndShort(Tenon tenon, Profile profile) implements MouldedTenon
         return new LongAndShort(tenon, Profile.of(context, tenon));
     }
 
-    private static void argue(Argument argument) {
-        argument.wantOnePlane("reason.longAndShort.frame");
+    private static void argue(JointEvaluation evaluation) {
+        evaluation.wantOnePlane("reason.longAndShort.frame");
     }
 
     @Override

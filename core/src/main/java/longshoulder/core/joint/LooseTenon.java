@@ -54,10 +54,10 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
         return new LooseTenon(like, length, easing, eased(like, easing));
     }
 
-    private static void argue(Argument argument) {
+    private static void argue(JointEvaluation evaluation) {
         argument.say("reason.loose.rail", argument.meeting().rail().length().value());
-        argument.objectToWidth();
-        argument.object("reason.loose.end");
+        evaluation.objectToWidth();
+        evaluation.object("reason.loose.end");
     }
 
     private static Tenon eased(Tenon like, Amount easing) {

@@ -14,10 +14,10 @@ public record SlidingDovetail(Meeting meeting, Amount length, Amount entry, doub
                 Dovetail.chosenSlope(context));
     }
 
-    static void argue(Argument argument) {
-        argument.say("reason.sliding.pull");
-        argument.objectIf(argument.postExtent().isLessThan(argument.railWidth()), "reason.sliding.long",
-                argument.railWidth());
+    static void argue(JointEvaluation evaluation) {
+        evaluation.say("reason.sliding.pull");
+        evaluation.objectIf(evaluation.postExtent().isLessThan(evaluation.railWidth()), "reason.sliding.long",
+                evaluation.railWidth());
     }
 
     @Override

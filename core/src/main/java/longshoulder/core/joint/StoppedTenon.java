@@ -38,12 +38,12 @@ public record StoppedTenon(Tenon tenon) implements Joint {
         return new StoppedTenon(square ? tenon.squareToPost() : tenon);
     }
 
-    private static void argue(Argument argument) {
-        Length post = argument.postExtent();
+    private static void argue(JointEvaluation evaluation) {
+        Length post = evaluation.postExtent();
         argument.sayIf(!post.isLessThan(STOUT_POST), "reason.stopped.room", post, argument.tenon().length().value());
-        argument.objectIf(post.isLessThan(STOUT_POST), "reason.stopped.thin", post);
-        argument.objectToEnd();
-        argument.objectToWidth();
+        evaluation.objectIf(post.isLessThan(STOUT_POST), "reason.stopped.thin", post);
+        evaluation.objectToEnd();
+        evaluation.objectToWidth();
     }
 
     @Override

@@ -35,10 +35,10 @@ public record StubTenon(Tenon tenon, Amount runnerHeight, Amount runnerDepth) im
         return new StubTenon(new TenonRules(context).stub(), height, depth);
     }
 
-    private static void argue(Argument argument) {
-        Length post = argument.postExtent();
-        argument.sayIf(post.isLessThan(StoppedTenon.STOUT_POST), "reason.stub.thin", post);
-        argument.object("reason.stub.short", post.times(1, 4));
+    private static void argue(JointEvaluation evaluation) {
+        Length post = evaluation.postExtent();
+        evaluation.sayIf(post.isLessThan(StoppedTenon.STOUT_POST), "reason.stub.thin", post);
+        evaluation.object("reason.stub.short", post.times(1, 4));
     }
 
     @Override

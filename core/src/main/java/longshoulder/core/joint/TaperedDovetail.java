@@ -43,9 +43,9 @@ public record TaperedDovetail(Meeting meeting, Amount length, Amount root, Amoun
                 Slope.of(context.choice("tail.slope", "one-in-seven")));
     }
 
-    private static void argue(Argument argument) {
-        argument.say("reason.tapered.show");
-        SlidingDovetail.argue(argument);
+    private static void argue(JointEvaluation evaluation) {
+        evaluation.say("reason.tapered.show");
+        SlidingDovetail.argue(evaluation);
     }
 
     @Override

@@ -41,10 +41,10 @@ public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean o
                 context.choice("layout.edge", "same").equals("same"));
     }
 
-    private static void argue(Argument argument) {
+    private static void argue(JointEvaluation evaluation) {
         argument.say("reason.through.long", argument.postExtent());
-        argument.objectToCrossing();
-        argument.objectToComingOut("reason.through.shows");
+        evaluation.objectToCrossing();
+        evaluation.objectToComingOut("reason.through.shows");
     }
 
     @Override

@@ -62,10 +62,10 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
                 context.choice("tusk.wide-end", "face-edge").equals("face-edge"));
     }
 
-    private static void argue(Argument argument) {
-        argument.say("reason.tusked.apart");
-        argument.objectToComingOut("reason.tusked.shows");
-        argument.objectToCrossing();
+    private static void argue(JointEvaluation evaluation) {
+        evaluation.say("reason.tusked.apart");
+        evaluation.objectToComingOut("reason.tusked.shows");
+        evaluation.objectToCrossing();
     }
 
     @Override

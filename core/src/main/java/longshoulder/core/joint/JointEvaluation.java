@@ -12,7 +12,7 @@ import longshoulder.core.wood.Species;
  * What speaks for a type of joint at a meeting and against it, reckoned from the pieces that meet: what the post leaves room
  * for, how near its end is, how thick and how wide the rail is, and what else enters the post.
  */
-final class Argument {
+final class JointEvaluation {
 
     private final DesignChoices choices;
     private final Meeting meeting;
@@ -27,7 +27,7 @@ final class Argument {
      * @param others that meet the same post
      * @param mayShow whether what shows there is wanted
      */
-    Argument(DesignChoices choices, Meeting meeting, Tenon tenon, List<Meeting> others, boolean mayShow) {
+    JointEvaluation(DesignChoices choices, Meeting meeting, Tenon tenon, List<Meeting> others, boolean mayShow) {
         this.choices = choices;
         this.meeting = meeting;
         this.tenon = tenon;
