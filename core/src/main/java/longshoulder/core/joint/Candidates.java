@@ -10,14 +10,14 @@ public final class Candidates {
     private final DesignChoices choices;
     private final Meeting meeting;
     private final Tenon tenon;
-    private final Wishes wishes;
+    private final JointPreferences preferences;
     private final List<Meeting> others;
 
     private Candidates(DesignChoices choices, Meeting meeting, List<Meeting> all) {
         this.choices = choices;
         this.meeting = meeting;
         this.tenon = new TenonRules(new JointContext(choices, meeting)).tenon();
-        this.wishes = new Wishes(choices, meeting, tenon);
+        this.preferences = new JointPreferences(choices, meeting, tenon);
         this.others = all.stream().filter(
                 other -> other.post().id().equals(meeting.post().id())
                         && !other.rail().id().equals(meeting.rail().id()))
@@ -34,10 +34,10 @@ public final class Candidates {
     }
 
     private Candidate judged(JointKind kind) {
-        JointEvaluation evaluation = new JointEvaluation(choices, meeting, tenon, others, wishes.mayShow(kind));
+        JointEvaluation evaluation = new JointEvaluation(choices, meeting, tenon, others, preferences.mayShow(kind));
         JointType.of(kind).argue(evaluation);
-        evaluation.pro().addAll(wishes.speakFor(kind));
-        evaluation.contra().addAll(wishes.speakAgainst(kind));
+        evaluation.pro().addAll(preferences.speakFor(kind));
+        evaluation.contra().addAll(preferences.speakAgainst(kind));
         return new Candidate(kind, evaluation.pro(), evaluation.contra());
     }
 }

@@ -15,13 +15,13 @@ import longshoulder.core.reckoning.Label;
  * What a meeting asks of any joint, whatever its type: whether it has to come apart, whether it may show, what its rail carries, and
  * whether the maker owns the chisel for its mortise.
  */
-final class Wishes {
+final class JointPreferences {
 
     private final DesignChoices choices;
     private final Meeting meeting;
     private final Tenon tenon;
 
-    Wishes(DesignChoices choices, Meeting meeting, Tenon tenon) {
+    JointPreferences(DesignChoices choices, Meeting meeting, Tenon tenon) {
         this.choices = choices;
         this.meeting = meeting;
         this.tenon = tenon;
