@@ -27,8 +27,8 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) implements Wrapped {
 
-    static final List<Parameter> PARAMETERS = List.of(Asks.choice("bolt", "none", "bolted"),
-            Asks.measure("bolt.diameter"), Asks.measure("bolt.reach"));
+    static final List<Parameter> PARAMETERS = List.of(JointParameters.choice("bolt", "none", "bolted"),
+            JointParameters.measure("bolt.diameter"), JointParameters.measure("bolt.reach"));
 
     /** So much wider than the bolt its hole is, in millimetres, so that it does not hold the shoulder open. */
     private static final double PLAY = 1;

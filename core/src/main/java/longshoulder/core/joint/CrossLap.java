@@ -27,7 +27,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements Joint {
 
-    static final JointType TYPE = new JointType(List.of(Asks.measure("lap.depth")), CrossLap::make, CrossLap::argue);
+    static final JointType TYPE = new JointType(List.of(JointParameters.measure("lap.depth")), CrossLap::make, CrossLap::argue);
 
     static Joint make(JointContext context) {
         Meeting meeting = context.meeting();

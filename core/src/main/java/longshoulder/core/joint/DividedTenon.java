@@ -24,8 +24,8 @@ import longshoulder.core.reckoning.Label;
  */
 public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
 
-    static final JointType TYPE = new JointType(Asks.tenon(Pegged.PARAMETERS,
-            Asks.choice("tenon.division", "double", "twin", "triple")), DividedTenon::make, DividedTenon::argue);
+    static final JointType TYPE = new JointType(JointParameters.tenon(Pegged.PARAMETERS,
+            JointParameters.choice("tenon.division", "double", "twin", "triple")), DividedTenon::make, DividedTenon::argue);
 
     public DividedTenon {
         tenons = List.copyOf(tenons);

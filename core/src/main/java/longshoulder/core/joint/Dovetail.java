@@ -20,8 +20,8 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
  */
 sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail {
 
-    List<Parameter> PARAMETERS = List.of(Asks.measure("tail.length"), Asks.measure("tail.entry"),
-            Asks.choice("tail.slope", Slope.NAMES));
+    List<Parameter> PARAMETERS = List.of(JointParameters.measure("tail.length"), JointParameters.measure("tail.entry"),
+            JointParameters.choice("tail.slope", Slope.NAMES));
 
     /** A third of the post. */
     static Amount usualLength(JointContext context) {

@@ -26,8 +26,8 @@ import longshoulder.core.reckoning.Label;
  */
 public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amount depth) implements Joint {
 
-    static final JointType TYPE = new JointType(List.of(Asks.choice("edge.form", "plain", "tongued"),
-            Asks.measure("tongue.thickness"), Asks.measure("groove.depth")), EdgeJoint::make, EdgeJoint::argue);
+    static final JointType TYPE = new JointType(List.of(JointParameters.choice("edge.form", "plain", "tongued"),
+            JointParameters.measure("tongue.thickness"), JointParameters.measure("groove.depth")), EdgeJoint::make, EdgeJoint::argue);
 
     /** How thick a slice of both boards is looked at, in millimetres. */
     private static final double SLICE = 0.5;

@@ -8,9 +8,9 @@ import longshoulder.core.measure.Length;
 /** A {@link MouldedTenon} between bars of glazing: its stub is as thin as the thinnest tool makes it. */
 public record GlazingBar(Tenon tenon, Profile profile) implements MouldedTenon {
 
-    static final JointType TYPE = new JointType(Asks.all(List.of(Asks.measure("tenon.thickness"),
-            Asks.measure("tenon.length"), Asks.measure("mortise.depth"), Asks.measure("rebate.width"),
-            Asks.measure("rebate.depth")), Mould.PARAMETERS), GlazingBar::make, GlazingBar::argue);
+    static final JointType TYPE = new JointType(JointParameters.all(List.of(JointParameters.measure("tenon.thickness"),
+            JointParameters.measure("tenon.length"), JointParameters.measure("mortise.depth"), JointParameters.measure("rebate.width"),
+            JointParameters.measure("rebate.depth")), Mould.PARAMETERS), GlazingBar::make, GlazingBar::argue);
 
     /** What is wider is no bar. */
     private static final Length WIDEST = Length.ofMillimetres(40);

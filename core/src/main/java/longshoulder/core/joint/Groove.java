@@ -33,8 +33,8 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boolean rebate) implements Joint {
 
-    static final JointType TYPE = new JointType(List.of(Asks.measure("groove.room"),
-            Asks.choice("groove.run", "panel", "shoulders", "through"), Asks.choice("groove.form", "groove", "rebate")),
+    static final JointType TYPE = new JointType(List.of(JointParameters.measure("groove.room"),
+            JointParameters.choice("groove.run", "panel", "shoulders", "through"), JointParameters.choice("groove.form", "groove", "rebate")),
             Groove::make, Groove::argue);
 
     /** A groove that ends with its panel runs on by so much at each end, in millimetres. */

@@ -23,8 +23,8 @@ import longshoulder.core.reckoning.Label;
  */
 public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) implements Joint {
 
-    static final JointType TYPE = new JointType(Asks.tenon(Pegged.PARAMETERS, Asks.measure("haunch.width"),
-            Asks.measure("haunch.depth"), Asks.choice("haunch.form", "square", "sloping", "groove-filling")),
+    static final JointType TYPE = new JointType(JointParameters.tenon(Pegged.PARAMETERS, JointParameters.measure("haunch.width"),
+            JointParameters.measure("haunch.depth"), JointParameters.choice("haunch.form", "square", "sloping", "groove-filling")),
             HaunchedTenon::make, HaunchedTenon::argue);
 
     /** The forms of a haunch. */

@@ -14,7 +14,7 @@ import longshoulder.core.reckoning.Amount;
 /** The whole end of the rail let into the post, by a quarter of it unless given: for shelves and lower drawer rails. */
 public record Housing(Meeting meeting, Amount depth) implements Joint {
 
-    static final JointType TYPE = new JointType(List.of(Asks.measure("housing.depth")), Housing::make, Housing::argue);
+    static final JointType TYPE = new JointType(List.of(JointParameters.measure("housing.depth")), Housing::make, Housing::argue);
 
     static Joint make(JointContext context) {
         return new Housing(context.meeting(), context.givenOr("housing.depth",

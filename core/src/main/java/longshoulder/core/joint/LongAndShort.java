@@ -6,8 +6,8 @@ import longshoulder.core.brief.JointKind;
 /** A {@link MouldedTenon} for the rails of a frame: a full tenon with a long and a short shoulder. */
 public record LongAndShort(Tenon tenon, Profile profile) implements MouldedTenon {
 
-    static final JointType TYPE = new JointType(Asks.tenon(Mould.PARAMETERS,
-            Asks.measure("rebate.width"), Asks.measure("rebate.depth")), LongAndShort::make, LongAndShort::argue);
+    static final JointType TYPE = new JointType(JointParameters.tenon(Mould.PARAMETERS,
+            JointParameters.measure("rebate.width"), JointParameters.measure("rebate.depth")), LongAndShort::make, LongAndShort::argue);
 
     static Joint make(JointContext context) {
         Tenon tenon = new TenonRules(context).tenon();

@@ -29,10 +29,10 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost) implements Joint {
 
-    static final JointType TYPE = new JointType(List.of(Asks.measure("tenon.thickness"),
-            Asks.measure("mortise.depth"), Asks.choice("mortise.fit", "easy", "locating"),
-            Asks.measure("mortise.easing"), Asks.choice("mortise.ends", "round", "square"),
-            Asks.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES)), LooseTenon::make, LooseTenon::argue);
+    static final JointType TYPE = new JointType(List.of(JointParameters.measure("tenon.thickness"),
+            JointParameters.measure("mortise.depth"), JointParameters.choice("mortise.fit", "easy", "locating"),
+            JointParameters.measure("mortise.easing"), JointParameters.choice("mortise.ends", "round", "square"),
+            JointParameters.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES)), LooseTenon::make, LooseTenon::argue);
 
     private static final Length ROOM = Length.ofMicrometres(1_500);
 

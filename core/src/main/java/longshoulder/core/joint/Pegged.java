@@ -37,9 +37,9 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount offset,
         List<Double> places) implements Wrapped {
 
-    static final List<Parameter> PARAMETERS = List.of(Asks.choice("peg", "none", "pegged", "drawbored"),
-            Asks.choice("peg.count", "by-width", "one", "two"), Asks.measure("peg.diameter"),
-            Asks.measure("peg.from-shoulder"), new Parameter.Measure("drawbore.offset", Optional.empty(),
+    static final List<Parameter> PARAMETERS = List.of(JointParameters.choice("peg", "none", "pegged", "drawbored"),
+            JointParameters.choice("peg.count", "by-width", "one", "two"), JointParameters.measure("peg.diameter"),
+            JointParameters.measure("peg.from-shoulder"), new Parameter.Measure("drawbore.offset", Optional.empty(),
                     Optional.empty(), Length.ofMillimetres(-20), Length.ofMillimetres(20)));
 
     /** One peg holds a tenon up to this width; a wider one takes two. */

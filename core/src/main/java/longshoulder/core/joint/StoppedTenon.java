@@ -17,9 +17,9 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record StoppedTenon(Tenon tenon) implements Joint {
 
-    static final JointType TYPE = new JointType(Asks.tenon(Asks.all(Pegged.PARAMETERS, Bolted.PARAMETERS),
-            Asks.choice("tenon.shoulders", "four", "three", "two", "bare-faced"),
-            Asks.choice("tenon.line", "rail", "post", "loose")), StoppedTenon::make, StoppedTenon::argue);
+    static final JointType TYPE = new JointType(JointParameters.tenon(JointParameters.all(Pegged.PARAMETERS, Bolted.PARAMETERS),
+            JointParameters.choice("tenon.shoulders", "four", "three", "two", "bare-faced"),
+            JointParameters.choice("tenon.line", "rail", "post", "loose")), StoppedTenon::make, StoppedTenon::argue);
 
     /** From here on a post has room for a mortise with walls. */
     static final Length STOUT_POST = Length.ofMillimetres(30);

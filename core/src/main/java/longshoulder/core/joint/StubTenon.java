@@ -23,8 +23,8 @@ import longshoulder.core.reckoning.Amount;
  */
 public record StubTenon(Tenon tenon, Amount runnerHeight, Amount runnerDepth) implements Joint {
 
-    static final JointType TYPE = new JointType(Asks.without(HouseRules.LENGTH,
-            Asks.tenon(Bolted.PARAMETERS, Asks.measure("runner.height"), Asks.measure("runner.depth"))),
+    static final JointType TYPE = new JointType(JointParameters.without(HouseRules.LENGTH,
+            JointParameters.tenon(Bolted.PARAMETERS, JointParameters.measure("runner.height"), JointParameters.measure("runner.depth"))),
             StubTenon::make, StubTenon::argue);
 
     static Joint make(JointContext context) {

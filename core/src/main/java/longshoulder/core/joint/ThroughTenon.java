@@ -26,10 +26,10 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean oneEdge) implements Joint {
 
-    static final JointType TYPE = new JointType(Asks.all(List.of(Asks.measure("tenon.thickness"),
-            Asks.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES), Asks.measure("tenon.proud"),
-            Asks.choice("tenon.wedges", "none", "fitting", "one", "two"),
-            Asks.choice("layout.edge", "same", "each-own")), Asks.all(Wedging.PARAMETERS, Pegged.PARAMETERS)),
+    static final JointType TYPE = new JointType(JointParameters.all(List.of(JointParameters.measure("tenon.thickness"),
+            JointParameters.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES), JointParameters.measure("tenon.proud"),
+            JointParameters.choice("tenon.wedges", "none", "fitting", "one", "two"),
+            JointParameters.choice("layout.edge", "same", "each-own")), JointParameters.all(Wedging.PARAMETERS, Pegged.PARAMETERS)),
             ThroughTenon::make, ThroughTenon::argue);
 
     static Joint make(JointContext context) {

@@ -33,10 +33,10 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bury, Amount relish, double slope,
         boolean wideAtFaceEdge) implements Joint {
 
-    static final JointType TYPE = new JointType(List.of(Asks.measure("tenon.thickness"),
-            Asks.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES), Asks.measure("tusk.thickness"),
-            Asks.measure("tusk.width"), Asks.measure("tusk.bury"), Asks.measure("tusk.relish"),
-            Asks.choice("tusk.slope", Slope.NAMES), Asks.choice("tusk.wide-end", "face-edge", "far-edge")),
+    static final JointType TYPE = new JointType(List.of(JointParameters.measure("tenon.thickness"),
+            JointParameters.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES), JointParameters.measure("tusk.thickness"),
+            JointParameters.measure("tusk.width"), JointParameters.measure("tusk.bury"), JointParameters.measure("tusk.relish"),
+            JointParameters.choice("tusk.slope", Slope.NAMES), JointParameters.choice("tusk.wide-end", "face-edge", "far-edge")),
             TuskedTenon::make, TuskedTenon::argue);
 
     /** How far the tusk stands out past both edges of the tenon. */

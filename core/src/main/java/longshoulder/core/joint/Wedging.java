@@ -32,9 +32,9 @@ import longshoulder.core.reckoning.Level;
 public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount slot, Amount length, boolean relief,
         boolean acrossGrain) {
 
-    static final List<Parameter> PARAMETERS = List.of(Asks.measure("wedge.flare"), Asks.measure("wedge.flare-run"),
-            Asks.measure("wedge.slot"), Asks.choice("wedge.relief", "drilled", "none"),
-            Asks.choice("wedge.line", "across-grain", "with-grain"));
+    static final List<Parameter> PARAMETERS = List.of(JointParameters.measure("wedge.flare"), JointParameters.measure("wedge.flare-run"),
+            JointParameters.measure("wedge.slot"), JointParameters.choice("wedge.relief", "drilled", "none"),
+            JointParameters.choice("wedge.line", "across-grain", "with-grain"));
 
     /** What the saw takes. */
     public static final Length KERF = Length.ofMillimetres(2);

@@ -8,9 +8,9 @@ import longshoulder.core.brief.Parameter;
 import longshoulder.core.measure.Length;
 
 /** Words for what a type of joint asks for. */
-final class Asks {
+final class JointParameters {
 
-    private Asks() {}
+    private JointParameters() {}
 
     /** A length that may be left to the school. */
     static Parameter measure(String name) {
