@@ -28,7 +28,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 final class Bench {
 
-    private static final List<Parameter> PARAMETERS = new Asked().way("height.given", "over-slab", "under-slab")
+    private static final List<Parameter> PARAMETERS = new KindParameters().way("height.given", "over-slab", "under-slab")
             .length("seat.height", 450, 18 * 16, 150, 900).length("overall.length", 1400, 56 * 16, 400, 4000)
             .length("overall.depth", 320, 12 * 16 + 8, 180, 900).length("slab.thickness", 40, 26, 15, 120)
             .length("frame.inset", 180, 7 * 16, 0, 1200).length("foot.length", 290, 11 * 16 + 8, 150, 900)

@@ -26,7 +26,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 final class Cabinet {
 
-    private static final List<Parameter> PARAMETERS = new Asked().way("size.given", "overall", "case")
+    private static final List<Parameter> PARAMETERS = new KindParameters().way("size.given", "overall", "case")
             .length("overall.width", 800, 32 * 16, 250, 3000)
             .length("overall.depth", 400, 16 * 16, 150, 1500).length("overall.height", 900, 36 * 16, 250, 2600)
             .length("top.thickness", 22, 14, 10, 80).length("top.overhang", 15, 10, 0, 100)

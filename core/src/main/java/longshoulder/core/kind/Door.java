@@ -25,7 +25,7 @@ final class Door {
 
     static final String[] COUNTS = {"none", "one", "two", "three", "four"};
 
-    private static final List<Parameter> PARAMETERS = new Asked().way("size.given", "door", "opening")
+    private static final List<Parameter> PARAMETERS = new KindParameters().way("size.given", "door", "opening")
             .length("size.width", 450, 18 * 16, 120, 1500).length("size.height", 720, 28 * 16, 120, 2600)
             .length("gap.sides", 2, 1, 0, 10).length("gap.top", 2, 1, 0, 10).length("gap.bottom", 3, 2, 0, 20)
             .length("stile.width", 60, 40, 20, 250).length("top-rail.width", 60, 40, 20, 300)

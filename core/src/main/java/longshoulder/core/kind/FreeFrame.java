@@ -14,7 +14,7 @@ import longshoulder.core.measure.Length;
  */
 final class FreeFrame implements Kind {
 
-    private static final List<Parameter> PARAMETERS = new Asked().tenons().list();
+    private static final List<Parameter> PARAMETERS = new KindParameters().tenons().list();
 
     @Override
     public String id() {

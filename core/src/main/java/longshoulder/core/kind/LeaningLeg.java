@@ -23,14 +23,14 @@ record LeaningLeg(Pose pose, Shape shape, double lean) {
     private static final Vector3D.Unit DOWN = Vector3D.Unit.MINUS_Z;
 
     /**
-     * What a leg is asked to be.
+     * What a leg has to be.
      *
      * @param towards plumb directions of its face edge's opposite and of its face side, as a leg without splay has them
      * @param out the direction of the face side
      * @param width across its face side, square to its own faces, in millimetres
      * @param thickness from the back to the face side
      */
-    record Asked(Vector3D.Unit towards, Vector3D.Unit out, double width, double thickness, double top,
+    record Requirements(Vector3D.Unit towards, Vector3D.Unit out, double width, double thickness, double top,
             boolean backed) {}
 
     /**
@@ -39,18 +39,18 @@ record LeaningLeg(Pose pose, Shape shape, double lean) {
      * @param footX how far the foot lies to the right of the top, for each unit of height; negative to the left
      * @param footY the same, to the back
      */
-    static LeaningLeg of(Asked asked, double footX, double footY, double x, double y) {
+    static LeaningLeg of(Requirements required, double footX, double footY, double x, double y) {
         Vector3D.Unit axis = Vector3D.of(footX, footY, -1).normalize();
-        Vector3D.Unit side = asked.backed() ? face(axis, asked.out(), asked.towards()) : turned(asked.out(), axis);
-        Vector3D.Unit edge = asked.backed() ? face(axis, asked.towards(), asked.out()) : turned(asked.towards(), axis);
-        boolean downwards = asked.towards().cross(asked.out()).dot(DOWN) > 0;
+        Vector3D.Unit side = required.backed() ? face(axis, required.out(), required.towards()) : turned(required.out(), axis);
+        Vector3D.Unit edge = required.backed() ? face(axis, required.towards(), required.out()) : turned(required.towards(), axis);
+        boolean downwards = required.towards().cross(required.out()).dot(DOWN) > 0;
         Vector3D.Unit along = downwards ? axis : axis.negate();
         HalfSpace floor = new HalfSpace(DOWN, 0);
-        HalfSpace top = new HalfSpace(DOWN.negate(), asked.top());
+        HalfSpace top = new HalfSpace(DOWN.negate(), required.top());
         Shape through = new Shape(downwards ? top : floor, downwards ? floor : top,
-                new HalfSpace(side, asked.thickness() / 2), new HalfSpace(side.negate(), asked.thickness() / 2),
-                new HalfSpace(edge.negate(), asked.width() / 2), new HalfSpace(edge, asked.width() / 2));
-        Shape placed = movedTo(through, top, asked, x, y);
+                new HalfSpace(side, required.thickness() / 2), new HalfSpace(side.negate(), required.thickness() / 2),
+                new HalfSpace(edge.negate(), required.width() / 2), new HalfSpace(edge, required.width() / 2));
+        Shape placed = movedTo(through, top, required, x, y);
         Vector3D origin = placed.corners(placed.start()).getFirst();
         Vector3D.Unit across = side.cross(along).normalize();
         return new LeaningLeg(new Pose(origin, along, across, along.cross(across).normalize()), placed,
@@ -71,9 +71,9 @@ record LeaningLeg(Pose pose, Shape shape, double lean) {
     }
 
     /** Moved level, so that the outermost corner of its top section stands at x, y. */
-    private static Shape movedTo(Shape shape, HalfSpace top, Asked asked, double x, double y) {
-        boolean left = asked.towards().getX() > 0;
-        boolean front = asked.out().getY() < 0;
+    private static Shape movedTo(Shape shape, HalfSpace top, Requirements required, double x, double y) {
+        boolean left = required.towards().getX() > 0;
+        boolean front = required.out().getY() < 0;
         DoubleSummaryStatistics xs = new DoubleSummaryStatistics();
         DoubleSummaryStatistics ys = new DoubleSummaryStatistics();
         for (Vector3D corner : shape.corners(top)) {

@@ -22,7 +22,7 @@ import longshoulder.core.reckoning.Label;
  */
 final class PictureFrame {
 
-    private static final List<Parameter> PARAMETERS = new Asked().way("size.given", "overall", "sight")
+    private static final List<Parameter> PARAMETERS = new KindParameters().way("size.given", "overall", "sight")
             .length("size.width", 500, 20 * 16, 60, 3000).length("size.height", 700, 28 * 16, 60, 3000)
             .length("stile.width", 55, 36, 12, 300).length("rail.width", 55, 36, 12, 300)
             .length("frame.thickness", 24, 16, 8, 100)

@@ -32,7 +32,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 final class Stand {
 
-    private static final List<Parameter> PARAMETERS = new Asked().length("pot.diameter", 300, 12 * 16, 60, 1000)
+    private static final List<Parameter> PARAMETERS = new KindParameters().length("pot.diameter", 300, 12 * 16, 60, 1000)
             .length("pot.clearance", 3, 2, 0, 30).way("pot.between", "tops", "seat")
             .length("seat.height", 320, 12 * 16 + 8, 60, 1500)
             .length("leg.above", 90, 56, 0, 500).angle("stand.lean", 8, 25).length("leg.width", 40, 26, 15, 150)

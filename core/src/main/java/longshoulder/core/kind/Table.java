@@ -22,7 +22,7 @@ final class Table {
     private Table() {}
 
     static Kind table() {
-        Asked sizes = new Asked().length("overall.length", 1500, 60 * 16, 200, 6000)
+        KindParameters sizes = new KindParameters().length("overall.length", 1500, 60 * 16, 200, 6000)
                 .length("overall.depth", 800, 32 * 16, 150, 3000).length("overall.height", 750, 30 * 16, 150, 2000)
                 .length("top.thickness", 25, 16, 6, 150).length("overhang.ends", 60, 40, 0, 1000)
                 .length("overhang.sides", 40, 24, 0, 1000).length("leg.width", 60, 40, 15, 300)
@@ -34,7 +34,7 @@ final class Table {
 
     /** Lower and slighter, its mortises routed: round ends are the usual ones. */
     static Kind stool() {
-        Asked sizes = new Asked().length("overall.length", 420, 16 * 16 + 8, 200, 2000)
+        KindParameters sizes = new KindParameters().length("overall.length", 420, 16 * 16 + 8, 200, 2000)
                 .length("overall.depth", 300, 12 * 16, 150, 1000).length("overall.height", 450, 18 * 16, 150, 1000)
                 .length("top.thickness", 25, 16, 6, 100).length("overhang.ends", 20, 12, 0, 300)
                 .length("overhang.sides", 15, 10, 0, 300).length("leg.width", 40, 26, 15, 120)
@@ -44,7 +44,7 @@ final class Table {
                 ways(sizes.length("drawer-rail.width", 34, 22, 20, 200), 32, 20, 20, 13, 110, 4 * 16 + 8));
     }
 
-    private static List<Parameter> ways(Asked sizes, long width, long widthInches, long thickness,
+    private static List<Parameter> ways(KindParameters sizes, long width, long widthInches, long thickness,
             long thicknessInches, long height, long heightInches) {
         return sizes.tenons().angle(SPLAY_FRONT, 0, MOST_SPLAY).angle(SPLAY_SIDE, 0, MOST_SPLAY)
                 .way("splay.given", "angle", "spread").length("spread.front", 0, 0, 0, 300)

@@ -27,7 +27,7 @@ final class Trestle {
     private static final Lie UPRIGHT_RIGHT = new Lie(Draft.RIGHT, Draft.FRONT);
     private static final Lie LENGTHWISE = new Lie(Draft.FRONT, Draft.UP);
 
-    private static final List<Parameter> PARAMETERS = new Asked().length("overall.height", 740, 29 * 16, 200, 1500)
+    private static final List<Parameter> PARAMETERS = new KindParameters().length("overall.height", 740, 29 * 16, 200, 1500)
             .length("beam.length", 800, 32 * 16, 200, 4000).length("foot.spread", 560, 22 * 16, 150, 1500)
             .length("foot.height", 60, 40, 25, 200).length("foot.thickness", 60, 40, 25, 200)
             .length("leg.width", 110, 72, 30, 300).length("leg.thickness", 50, 32, 20, 200)

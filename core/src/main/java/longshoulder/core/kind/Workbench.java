@@ -25,7 +25,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 final class Workbench {
 
-    private static final List<Parameter> PARAMETERS = new Asked().length("overall.length", 1600, 64 * 16, 600, 4000)
+    private static final List<Parameter> PARAMETERS = new KindParameters().length("overall.length", 1600, 64 * 16, 600, 4000)
             .length("overall.depth", 600, 24 * 16, 300, 1500).length("overall.height", 860, 34 * 16, 400, 1300)
             .length("top.thickness", 80, 52, 20, 200).length("overhang.ends", 200, 8 * 16, 0, 1000)
             .length("post.width", 90, 56, 40, 250).length("post.depth", 90, 56, 40, 250)

@@ -3,7 +3,7 @@ package longshoulder.desktop.model;
 import java.nio.file.Path;
 import java.util.Optional;
 
-/** JointParameters for the name of a file; the platform's own dialog, or a stand-in in tests. */
+/** Asks for the name of a file; the platform's own dialog, or a stand-in in tests. */
 public interface FileAsker {
 
     /** A design to open; empty if it was called off. */

@@ -44,14 +44,14 @@ public final class ReckoningPane extends VBox {
     private static final int BESIDE = 38;
 
     private final Workbench bench;
-    private final Prepared<ReckoningRows.Asked, List<ReckoningRow>> prepared;
+    private final Prepared<ReckoningRows.KindParameters, List<ReckoningRow>> prepared;
     private List<ReckoningRow> rows = List.of();
     /** One for each row; what does nothing stands for rows without a figure. */
     private final List<Consumer<String>> figures = new ArrayList<>();
 
     public ReckoningPane(Workbench bench) {
         this.bench = bench;
-        this.prepared = new Prepared<>(bench, ReckoningRows.Asked.at(bench),
+        this.prepared = new Prepared<>(bench, ReckoningRows.KindParameters.at(bench),
                 (plan, asked, before) -> ReckoningRows.of(plan, asked));
         setId("reckoning");
         getStyleClass().add("reckoning");
@@ -64,7 +64,7 @@ public final class ReckoningPane extends VBox {
 
     private void refresh() {
         List<ReckoningRow> before = rows;
-        rows = prepared.with(ReckoningRows.Asked.at(bench));
+        rows = prepared.with(ReckoningRows.KindParameters.at(bench));
         if (!sameOutline(before, rows)) {
             FocusKeeper.rebuild(this, this::remake);
             return;

@@ -33,7 +33,7 @@ final class ReckoningRows {
     private final Plan plan;
     private final Project project;
     private final Words words;
-    private final Asked asked;
+    private final KindParameters asked;
     private final PlannedPiece piece;
     /** Those at its ends, or in it. */
     private final List<Joint> joints;
@@ -48,15 +48,15 @@ final class ReckoningRows {
      * @param figure whose reckoning is open; empty for the piece's own
      * @param joint that is worked on, by its id
      */
-    record Asked(String piece, Optional<Label> figure, String joint) {
+    record KindParameters(String piece, Optional<Label> figure, String joint) {
 
         /** What is asked at a bench now. */
-        static Asked at(Workbench bench) {
-            return new Asked(bench.pieceProperty().get(), bench.figureProperty().get(), bench.jointProperty().get());
+        static KindParameters at(Workbench bench) {
+            return new KindParameters(bench.pieceProperty().get(), bench.figureProperty().get(), bench.jointProperty().get());
         }
     }
 
-    private ReckoningRows(Plan plan, PlannedPiece piece, Asked asked) {
+    private ReckoningRows(Plan plan, PlannedPiece piece, KindParameters asked) {
         this.plan = plan;
         this.project = plan.project();
         this.words = Workbench.words(project);
@@ -68,7 +68,7 @@ final class ReckoningRows {
     }
 
     /** The rows for what is asked; none where no piece is. */
-    static List<ReckoningRow> of(Plan plan, Asked asked) {
+    static List<ReckoningRow> of(Plan plan, KindParameters asked) {
         if (!plan.has(asked.piece())) {
             return List.of();
         }

@@ -13,7 +13,7 @@ import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 
 /** What a kind asks for, being written down: lengths with round defaults in both units, ways, angles. */
-final class Asked {
+final class KindParameters {
 
     private static final int SIXTEENTHS = 16;
 
@@ -24,7 +24,7 @@ final class Asked {
      *
      * @param sixteenths the default in inches, in sixteenths of an inch
      */
-    Asked length(String name, long millimetres, long sixteenths, long least, long greatest) {
+    KindParameters length(String name, long millimetres, long sixteenths, long least, long greatest) {
         all.add(new Parameter.Measure(name, Optional.of(Length.ofMillimetres(millimetres)),
                 Optional.of(Length.ofInches(sixteenths, SIXTEENTHS)), Length.ofMillimetres(least),
                 Length.ofMillimetres(greatest)));
@@ -32,26 +32,26 @@ final class Asked {
     }
 
     /** A length that may be left to the school. */
-    Asked school(String name, long least, long greatest) {
+    KindParameters school(String name, long least, long greatest) {
         all.add(new Parameter.Measure(name, Optional.empty(), Optional.empty(), Length.ofMillimetres(least),
                 Length.ofMillimetres(greatest)));
         return this;
     }
 
     /** One of several ways, the first of which is the usual one. */
-    Asked way(String name, String... options) {
+    KindParameters way(String name, String... options) {
         all.add(new Parameter.Choice(name, List.of(options)));
         return this;
     }
 
     /** An angle from plumb or square, in degrees. */
-    Asked angle(String name, double usual, double greatest) {
+    KindParameters angle(String name, double usual, double greatest) {
         all.add(new Parameter.Turn(name, new Angle(usual), Angle.ZERO, new Angle(greatest)));
         return this;
     }
 
     /** What holds for all tenons of the piece. */
-    Asked tenons() {
+    KindParameters tenons() {
         return school(TENON_LENGTH, 3, 300).school(TENON_THICKNESS, 2, 100).school(MORTISE_DEPTH, 3, 300)
                 .way(TENON_MEETING, "mitred", "shortened", "interlocked", "staggered", "full");
     }
