@@ -1,7 +1,7 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.kind.Draft.at;
-import static longshoulder.core.kind.Draft.mm;
+import static longshoulder.core.kind.FrameBuilder.at;
+import static longshoulder.core.kind.FrameBuilder.mm;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -14,8 +14,8 @@ import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.View;
-import longshoulder.core.kind.Draft.Lie;
-import longshoulder.core.kind.Draft.Size;
+import longshoulder.core.kind.FrameBuilder.Lie;
+import longshoulder.core.kind.FrameBuilder.Size;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -42,7 +42,7 @@ final class Bench {
 
     static final Kind KIND = new SetOut("bench", PARAMETERS, brief -> new Bench(brief).frame());
 
-    private final Draft draft = new Draft();
+    private final FrameBuilder builder = new FrameBuilder();
     private final Brief brief;
     private final boolean through;
     private final boolean pair;
@@ -74,12 +74,12 @@ final class Bench {
             endFrame(end, end.equals("left") ? "1" : "2");
         }
         stretcher();
-        draft.lay("slab", through ? Role.SLAB : Role.TOP, "T", new Size(brief.required("overall.length"),
-                brief.required("overall.depth"), brief.required("slab.thickness")), new Lie(Draft.UP, Draft.FRONT),
+        builder.lay("slab", through ? Role.SLAB : Role.TOP, "T", new Size(brief.required("overall.length"),
+                brief.required("overall.depth"), brief.required("slab.thickness")), new Lie(FrameBuilder.UP, FrameBuilder.FRONT),
                 at(0, 0, mm(under)));
-        draft.assemble("whole", draft.piece("stretcher").length(), upright, List.of("stretcher", "slab"));
+        builder.assemble("whole", builder.piece("stretcher").length(), upright, List.of("stretcher", "slab"));
         figures();
-        return draft.frame();
+        return builder.frame();
     }
 
     private double inner(String end) {
@@ -88,33 +88,33 @@ final class Bench {
     }
 
     private void endFrame(String end, String number) {
-        Vector3D.Unit outwards = end.equals("left") ? Draft.LEFT : Draft.RIGHT;
+        Vector3D.Unit outwards = end.equals("left") ? FrameBuilder.LEFT : FrameBuilder.RIGHT;
         double middle = inner(end) + mm(thickness) / 2;
         double footThickness = mm(brief.required("foot.thickness"));
         double footLow = (depth - mm(brief.required("foot.length"))) / 2;
         List<String> ids = new ArrayList<>(List.of("foot-" + end));
-        Piece foot = draft.lay("foot-" + end, Role.FOOT, "A" + number,
+        Piece foot = builder.lay("foot-" + end, Role.FOOT, "A" + number,
                 new Size(brief.required("foot.length"), brief.required("foot.height"),
                         brief.required("foot.thickness")),
-                new Lie(outwards, Draft.UP), at(middle - footThickness / 2, footLow, 0));
-        EndShape ends = new EndShape(draft, free());
+                new Lie(outwards, FrameBuilder.UP), at(middle - footThickness / 2, footLow, 0));
+        EndShape ends = new EndShape(builder, free());
         ends.shape(foot, brief.choice("foot.shape").orElse("plain"), true);
         if (!through) {
-            Piece bearer = draft.lay("bearer-" + end, Role.BEARER, "C" + number,
+            Piece bearer = builder.lay("bearer-" + end, Role.BEARER, "C" + number,
                     new Size(brief.required("foot.length"), brief.required("bearer.height"),
                             brief.required("foot.thickness")),
-                    new Lie(outwards, Draft.DOWN),
+                    new Lie(outwards, FrameBuilder.DOWN),
                     at(middle - footThickness / 2, footLow, mm(under) - mm(brief.required("bearer.height"))));
             ids.add("bearer-" + end);
             ends.shape(bearer, brief.choice("bearer.shape").orElse("plain"), false);
         }
         ids.addAll(uprights(end, number, outwards));
         if (!through) {
-            draft.assemble("end-" + end, brief.required("foot.length"), under, ids);
+            builder.assemble("end-" + end, brief.required("foot.length"), under, ids);
         } else if (pair) {
-            draft.assemble("end-" + end, overUprights(), upright, ids);
+            builder.assemble("end-" + end, overUprights(), upright, ids);
         } else {
-            draft.assemble("end-" + end, ids);
+            builder.assemble("end-" + end, ids);
         }
     }
 
@@ -133,13 +133,13 @@ final class Bench {
             double y = depth / 2 - width / 2
                     + (side.equals("front") ? -quarter : side.equals("back") ? quarter : 0);
             String id = (pair ? "upright-" + side : "upright") + "-" + end;
-            draft.lay(id, Role.UPRIGHT, "B" + number + (side.equals("back") ? "b" : ""),
+            builder.lay(id, Role.UPRIGHT, "B" + number + (side.equals("back") ? "b" : ""),
                     new Size(upright, brief.required("upright.width"), thickness),
-                    new Lie(outwards, side.equals("back") ? Draft.BACK : Draft.FRONT),
+                    new Lie(outwards, side.equals("back") ? FrameBuilder.BACK : FrameBuilder.FRONT),
                     at(inner(end), y, mm(brief.required("foot.height"))));
             if (through) {
-                draft.joint(id, "slab", JointKind.THROUGH_TENON);
-                draft.usual(id + "/slab", "tenon.wedges", "fitting");
+                builder.joint(id, "slab", JointKind.THROUGH_TENON);
+                builder.usual(id + "/slab", "tenon.wedges", "fitting");
             }
             ids.add(id);
         }
@@ -154,8 +154,8 @@ final class Bench {
         String id = "rail-cross-" + end;
         Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(betweenMiddles())
                 .minus(brief.required("upright.width")).amount();
-        draft.lay(id, Role.RAIL, "D" + number, new Size(shoulder, brief.required("stretcher.width"), thickness),
-                new Lie(outwards, Draft.UP),
+        builder.lay(id, Role.RAIL, "D" + number, new Size(shoulder, brief.required("stretcher.width"), thickness),
+                new Lie(outwards, FrameBuilder.UP),
                 at(inner(end), depth / 2 - quarter + width / 2, mm(brief.required("stretcher.height"))));
         return id;
     }
@@ -176,19 +176,19 @@ final class Bench {
                 .plus(brief.required("overall.length"))
                 .minus(2, brief.required("frame.inset")).minus(2, thickness).amount();
         Amount stock = brief.required("stretcher.thickness");
-        draft.lay("stretcher", Role.STRETCHER, "E1",
-                new Size(shoulder, brief.required("stretcher.width"), stock), new Lie(Draft.FRONT, Draft.UP),
+        builder.lay("stretcher", Role.STRETCHER, "E1",
+                new Size(shoulder, brief.required("stretcher.width"), stock), new Lie(FrameBuilder.FRONT, FrameBuilder.UP),
                 at(mm(brief.required("frame.inset")) + mm(thickness), (depth - mm(stock)) / 2,
                         mm(brief.required("stretcher.height"))));
         for (String end : List.of("left", "right")) {
             String post = (pair ? "rail-cross-" : "upright-") + end;
             String joint = brief.choice("stretcher.joint").orElse("tusked");
-            draft.joint("stretcher", post,
+            builder.joint("stretcher", post,
                     joint.equals("tusked") ? JointKind.TUSKED_TENON : JointKind.THROUGH_TENON);
             if (joint.equals("wedged")) {
-                draft.usual("stretcher/" + post, "tenon.wedges", "fitting");
+                builder.usual("stretcher/" + post, "tenon.wedges", "fitting");
             } else if (joint.equals("pegged")) {
-                draft.usual("stretcher/" + post, "peg", "pegged");
+                builder.usual("stretcher/" + post, "peg", "pegged");
             }
         }
     }
@@ -197,24 +197,24 @@ final class Bench {
         double top = mm(under) + mm(brief.required("slab.thickness"));
         double low = mm(brief.required("stretcher.height"));
         boolean over = brief.choice("height.given").orElse("over-slab").equals("over-slab");
-        draft.figure(View.FRONT, at(0, 0, top), at(length, 0, top), Side.ABOVE, 0,
+        builder.figure(View.FRONT, at(0, 0, top), at(length, 0, top), Side.ABOVE, 0,
                 brief.required("overall.length"));
-        draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, over ? top : mm(under)), Side.LEFT, 1,
+        builder.figure(View.FRONT, at(0, 0, 0), at(0, 0, over ? top : mm(under)), Side.LEFT, 1,
                 brief.required("seat.height"));
-        draft.figure(View.FRONT, at(0, 0, mm(brief.required("foot.height"))),
+        builder.figure(View.FRONT, at(0, 0, mm(brief.required("foot.height"))),
                 at(0, 0, mm(brief.required("foot.height")) + mm(upright)), Side.LEFT, 0, upright);
-        draft.figure(View.FRONT, at(0, 0, 0), at(mm(brief.required("frame.inset")), 0, 0), Side.BELOW, 0,
+        builder.figure(View.FRONT, at(0, 0, 0), at(mm(brief.required("frame.inset")), 0, 0), Side.BELOW, 0,
                 brief.required("frame.inset"));
-        draft.figure(View.FRONT, at(length, 0, mm(under)), at(length, 0, top), Side.RIGHT, 0,
+        builder.figure(View.FRONT, at(length, 0, mm(under)), at(length, 0, top), Side.RIGHT, 0,
                 brief.required("slab.thickness"));
-        draft.figure(View.FRONT, at(length, 0, 0), at(length, 0, low), Side.RIGHT, 0,
+        builder.figure(View.FRONT, at(length, 0, 0), at(length, 0, low), Side.RIGHT, 0,
                 brief.required("stretcher.height"));
-        draft.figure(View.FRONT, at(inner("left") + mm(thickness), 0, low), at(inner("right"), 0, low), Side.INSIDE,
+        builder.figure(View.FRONT, at(inner("left") + mm(thickness), 0, low), at(inner("right"), 0, low), Side.INSIDE,
                 0,
-                draft.piece("stretcher").length());
-        draft.figure(View.END, at(0, 0, top), at(0, depth, top), Side.ABOVE, 0, brief.required("overall.depth"));
+                builder.piece("stretcher").length());
+        builder.figure(View.END, at(0, 0, top), at(0, depth, top), Side.ABOVE, 0, brief.required("overall.depth"));
         double foot = mm(brief.required("foot.length"));
-        draft.figure(View.END, at(0, (depth - foot) / 2, 0), at(0, (depth + foot) / 2, 0), Side.BELOW, 0,
+        builder.figure(View.END, at(0, (depth - foot) / 2, 0), at(0, (depth + foot) / 2, 0), Side.BELOW, 0,
                 brief.required("foot.length"));
     }
 }

@@ -1,6 +1,6 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.kind.Draft.mm;
+import static longshoulder.core.kind.FrameBuilder.mm;
 
 import java.util.HashMap;
 import java.util.List;
@@ -128,7 +128,7 @@ final class BowedFront {
         Arc outer = new Arc(arc.radius(), Math.min(2 * arc.radius(), arc.chord() + (isRadial() ? beyond : 0)));
         Arc inner = new Arc(arc.radius() - mm(thickness), arc.chord());
         double step = inner.isPossible() ? Math.min(Curving.step(outer), Curving.step(inner)) : Curving.step(outer);
-        Vector3D.Unit front = Draft.FRONT;
+        Vector3D.Unit front = FrameBuilder.FRONT;
         List<Solid> away = Tasks.each(List.<Supplier<Solid>>of(
                 () -> Curving.about(apron, front, outer, true, middle, step),
                 () -> Curving.about(apron, front.negate(), inner, false, middle, step),

@@ -1,7 +1,7 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.kind.Draft.at;
-import static longshoulder.core.kind.Draft.mm;
+import static longshoulder.core.kind.FrameBuilder.at;
+import static longshoulder.core.kind.FrameBuilder.mm;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,8 +11,8 @@ import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.View;
-import longshoulder.core.kind.Draft.Lie;
-import longshoulder.core.kind.Draft.Size;
+import longshoulder.core.kind.FrameBuilder.Lie;
+import longshoulder.core.kind.FrameBuilder.Size;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -46,7 +46,7 @@ final class Cabinet {
 
     static final Kind KIND = new SetOut("cabinet", PARAMETERS, brief -> new Cabinet(brief).frame());
 
-    private final Draft draft = new Draft();
+    private final FrameBuilder builder = new FrameBuilder();
     private final Brief brief;
     private final Amount post;
     private final Amount rail;
@@ -87,17 +87,17 @@ final class Cabinet {
             between.addAll(side(side));
         }
         for (int i = 1; i <= drawers; i++) {
-            between.add(level("rail-drawer-" + i, "front", "B" + (i + 4), Draft.DOWN, drawerLow(i) - mm(rail)));
+            between.add(level("rail-drawer-" + i, "front", "B" + (i + 4), FrameBuilder.DOWN, drawerLow(i) - mm(rail)));
         }
-        draft.assemble("whole", size.width(), postLength, between);
+        builder.assemble("whole", size.width(), postLength, between);
         top();
         Amount rest = Amount.sum(Label.of("amount.drawersLeave")).plus(clearHeight)
                 .minus(drawers, brief.required("drawer.height")).minus(drawers, rail).amount();
-        draft.clear("rail-lower-front", rest);
-        new CabinetFront(draft, brief, filling, rest, size).lay(drawers);
-        new CabinetInside(draft, brief, size).lay(drawers, mm(rest));
+        builder.clear("rail-lower-front", rest);
+        new CabinetFront(builder, brief, filling, rest, size).lay(drawers);
+        new CabinetInside(builder, brief, size).lay(drawers, mm(rest));
         figures();
-        return draft.frame();
+        return builder.frame();
     }
 
     /** The lower edge of the opening of a drawer, counted from the top. */
@@ -109,11 +109,11 @@ final class Cabinet {
         Size stock = new Size(postLength, post, post);
         for (String end : List.of("left", "right")) {
             double x = end.equals("left") ? 0 : width - mm(post);
-            Vector3D.Unit outwards = end.equals("left") ? Draft.LEFT : Draft.RIGHT;
-            draft.lay("post-front-" + end, Role.POST, end.equals("left") ? "A1" : "A2", stock,
-                    new Lie(Draft.FRONT, outwards), at(x, front, 0));
-            draft.lay("post-back-" + end, Role.POST, end.equals("left") ? "A3" : "A4", stock,
-                    new Lie(Draft.BACK, outwards), at(x, depth - mm(post), 0));
+            Vector3D.Unit outwards = end.equals("left") ? FrameBuilder.LEFT : FrameBuilder.RIGHT;
+            builder.lay("post-front-" + end, Role.POST, end.equals("left") ? "A1" : "A2", stock,
+                    new Lie(FrameBuilder.FRONT, outwards), at(x, front, 0));
+            builder.lay("post-back-" + end, Role.POST, end.equals("left") ? "A3" : "A4", stock,
+                    new Lie(FrameBuilder.BACK, outwards), at(x, depth - mm(post), 0));
         }
     }
 
@@ -125,9 +125,9 @@ final class Cabinet {
     private List<String> side(String side) {
         String letter = side.equals("left") || side.equals("right") ? "C" : "B";
         String number = side.equals("left") || side.equals("front") ? "1" : "3";
-        String upper = level("rail-upper-" + side, side, letter + number, Draft.UP, mm(postLength) - mm(rail));
-        String lower = level("rail-lower-" + side, side, letter + number + "b", Draft.DOWN, base);
-        draft.span(upper, lower);
+        String upper = level("rail-upper-" + side, side, letter + number, FrameBuilder.UP, mm(postLength) - mm(rail));
+        String lower = level("rail-lower-" + side, side, letter + number + "b", FrameBuilder.DOWN, base);
+        builder.span(upper, lower);
         List<String> ids = new ArrayList<>(List.of(upper, lower));
         if (!side.equals("front")) {
             ids.add(panel(side));
@@ -136,7 +136,7 @@ final class Cabinet {
             return ids;
         }
         ids.addAll(List.of("post-front-" + side, "post-back-" + side));
-        draft.assemble("side-" + side, over(side), postLength, ids);
+        builder.assemble("side-" + side, over(side), postLength, ids);
         return List.of();
     }
 
@@ -150,23 +150,23 @@ final class Cabinet {
 
     private static Vector3D.Unit out(String side) {
         return switch (side) {
-            case "left" -> Draft.LEFT;
-            case "right" -> Draft.RIGHT;
-            case "front" -> Draft.FRONT;
-            default -> Draft.BACK;
+            case "left" -> FrameBuilder.LEFT;
+            case "right" -> FrameBuilder.RIGHT;
+            case "front" -> FrameBuilder.FRONT;
+            default -> FrameBuilder.BACK;
         };
     }
 
     private String level(String id, String side, String mark, Vector3D.Unit edge, double z) {
         Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(over(side)).minus(2, post).amount();
-        draft.lay(id, Role.RAIL, mark, new Size(shoulder, rail, thickness), new Lie(out(side), edge),
+        builder.lay(id, Role.RAIL, mark, new Size(shoulder, rail, thickness), new Lie(out(side), edge),
                 inSide(side, mm(post), mm(thickness), mm(brief.required("rail.setback"))).add(at(0, 0, z)));
         for (String end : isLong(side) ? List.of("left", "right") : List.of("front", "back")) {
-            Amount drop = edge.equals(Draft.UP)
-                    ? Draft.flush()
+            Amount drop = edge.equals(FrameBuilder.UP)
+                    ? FrameBuilder.flush()
                     : new Amount.Ruled(Label.of("amount.edgeHeight"), Length.fromMillimetres(z),
                             Label.of("rule.measured"));
-            draft.seat(id, held(side, end), brief.required("rail.setback"), drop);
+            builder.seat(id, held(side, end), brief.required("rail.setback"), drop);
         }
         return id;
     }
@@ -191,13 +191,13 @@ final class Cabinet {
         String id = "panel-" + side;
         Amount stock = filling.thickness();
         double setback = mm(brief.required("rail.setback")) + (mm(thickness) - mm(stock)) / 2;
-        Vector3D.Unit edge = isLong(side) ? Draft.LEFT : Draft.FRONT;
-        draft.lay(id, Role.PANEL, "P" + side.charAt(0),
-                filling.size(id, draft.piece("rail-upper-" + side).length(), clearHeight), new Lie(out(side), edge),
+        Vector3D.Unit edge = isLong(side) ? FrameBuilder.LEFT : FrameBuilder.FRONT;
+        builder.lay(id, Role.PANEL, "P" + side.charAt(0),
+                filling.size(id, builder.piece("rail-upper-" + side).length(), clearHeight), new Lie(out(side), edge),
                 inSide(side, mm(post) - filling.inSides(), mm(stock), setback)
                         .add(at(0, 0, base + mm(rail) - filling.inEnds())));
         for (String end : isLong(side) ? List.of("left", "right") : List.of("front", "back")) {
-            draft.usual(id + "/" + held(side, end), "groove.room", filling.room().value().times(1, 2));
+            builder.usual(id + "/" + held(side, end), "groove.room", filling.room().value().times(1, 2));
         }
         return id;
     }
@@ -213,8 +213,8 @@ final class Cabinet {
                 .plus(2, overhang).amount();
         Amount wide = Amount.sum(Label.of("amount.topWidth")).plus(size.depth())
                 .plus(2, overhang).amount();
-        draft.lay("top", Role.TOP, "T", new Size(length, wide, brief.required("top.thickness")),
-                new Lie(Draft.UP, Draft.FRONT), at(-mm(overhang), -mm(overhang), mm(postLength)));
+        builder.lay("top", Role.TOP, "T", new Size(length, wide, brief.required("top.thickness")),
+                new Lie(FrameBuilder.UP, FrameBuilder.FRONT), at(-mm(overhang), -mm(overhang), mm(postLength)));
     }
 
     private void figures() {
@@ -222,34 +222,34 @@ final class Cabinet {
         double under = mm(postLength);
         Amount setback = brief.required("rail.setback");
         across(h);
-        draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, brief.required("overall.height"));
-        draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, base), Side.LEFT, 0, brief.required("base.height"));
-        draft.figure(View.FRONT, at(0, 0, 0), at(mm(post), 0, 0), Side.BELOW, 0, post);
-        draft.figure(View.FRONT, at(width, 0, under - mm(rail)), at(width, 0, under), Side.RIGHT, 0, rail);
-        draft.figure(View.FRONT, at(mm(post), 0, base), at(width - mm(post), 0, base), Side.INSIDE, 0,
-                draft.piece("rail-lower-front").length());
+        builder.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, brief.required("overall.height"));
+        builder.figure(View.FRONT, at(0, 0, 0), at(0, 0, base), Side.LEFT, 0, brief.required("base.height"));
+        builder.figure(View.FRONT, at(0, 0, 0), at(mm(post), 0, 0), Side.BELOW, 0, post);
+        builder.figure(View.FRONT, at(width, 0, under - mm(rail)), at(width, 0, under), Side.RIGHT, 0, rail);
+        builder.figure(View.FRONT, at(mm(post), 0, base), at(width - mm(post), 0, base), Side.INSIDE, 0,
+                builder.piece("rail-lower-front").length());
         if (drawers > 0) {
             double high = under - mm(rail);
-            draft.figure(View.FRONT, at(width, 0, high - mm(brief.required("drawer.height"))), at(width, 0, high),
+            builder.figure(View.FRONT, at(width, 0, high - mm(brief.required("drawer.height"))), at(width, 0, high),
                     Side.RIGHT, 1, brief.required("drawer.height"));
         }
-        draft.figure(View.END, at(0, front + mm(post), base), at(0, depth - mm(post), base), Side.INSIDE, 0,
-                draft.piece("rail-lower-right").length());
-        draft.figure(View.PLAN, at(0, front, under), at(0, front + mm(setback), under), Side.LEFT, 0, setback);
-        draft.figure(View.PLAN, at(0, front + mm(setback), under),
+        builder.figure(View.END, at(0, front + mm(post), base), at(0, depth - mm(post), base), Side.INSIDE, 0,
+                builder.piece("rail-lower-right").length());
+        builder.figure(View.PLAN, at(0, front, under), at(0, front + mm(setback), under), Side.LEFT, 0, setback);
+        builder.figure(View.PLAN, at(0, front + mm(setback), under),
                 at(0, front + mm(setback) + mm(thickness), under), Side.LEFT, 1,
                 thickness);
     }
 
     /** Over the case, and over all where that was given. */
     private void across(double height) {
-        draft.figure(View.FRONT, at(0, 0, height), at(width, 0, height), Side.ABOVE, 0, size.width());
-        draft.figure(View.END, at(0, 0, height), at(0, depth, height), Side.ABOVE, 0, size.depth());
+        builder.figure(View.FRONT, at(0, 0, height), at(width, 0, height), Side.ABOVE, 0, size.width());
+        builder.figure(View.END, at(0, 0, height), at(0, depth, height), Side.ABOVE, 0, size.depth());
         double overhang = mm(brief.required("top.overhang"));
         if (CabinetCase.isOverall(brief) && size.beside() + size.ahead() > 0) {
-            draft.figure(View.FRONT, at(-size.beside(), 0, height), at(width + size.beside(), 0, height), Side.ABOVE, 1,
+            builder.figure(View.FRONT, at(-size.beside(), 0, height), at(width + size.beside(), 0, height), Side.ABOVE, 1,
                     brief.required("overall.width"));
-            draft.figure(View.END, at(0, -size.ahead(), height), at(0, depth + overhang, height), Side.ABOVE, 1,
+            builder.figure(View.END, at(0, -size.ahead(), height), at(0, depth + overhang, height), Side.ABOVE, 1,
                     brief.required("overall.depth"));
         }
     }

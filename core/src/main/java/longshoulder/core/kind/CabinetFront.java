@@ -1,15 +1,15 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.kind.Draft.at;
-import static longshoulder.core.kind.Draft.mm;
+import static longshoulder.core.kind.FrameBuilder.at;
+import static longshoulder.core.kind.FrameBuilder.mm;
 
 import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Role;
-import longshoulder.core.kind.Draft.Lie;
-import longshoulder.core.kind.Draft.Size;
+import longshoulder.core.kind.FrameBuilder.Lie;
+import longshoulder.core.kind.FrameBuilder.Size;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 
@@ -23,7 +23,7 @@ final class CabinetFront {
 
     private static final String FACE = "face.";
 
-    private final Draft draft;
+    private final FrameBuilder builder;
     private final Brief brief;
     private final Leaf.Filling filling;
     private final Amount height;
@@ -37,8 +37,8 @@ final class CabinetFront {
     private final int dividers;
 
     /** @param height of the openings for doors */
-    CabinetFront(Draft draft, Brief brief, Leaf.Filling filling, Amount height, CabinetCase size) {
-        this.draft = draft;
+    CabinetFront(FrameBuilder builder, Brief brief, Leaf.Filling filling, Amount height, CabinetCase size) {
+        this.builder = builder;
         this.brief = brief;
         this.filling = filling;
         this.height = height;
@@ -91,15 +91,15 @@ final class CabinetFront {
         Amount thick = brief.required("face.thickness");
         Amount high = Amount.sum(Label.of("amount.faceHeight")).plus(brief.required("overall.height"))
                 .minus(brief.required("top.thickness")).minus(brief.required("base.height")).amount();
-        Leaf.lay(draft,
+        Leaf.lay(builder,
                 Leaf.Wanted.plain(FACE, "F", size.width(), high, thick, side, rail,
                         JointKind.STOPPED_TENON, new Leaf.Filling(false, Role.PANEL, thick, thick, thick)),
                 at(0, 0, size.base()));
         for (int i = 1; i <= drawers; i++) {
             double low = size.top() - mm(rail) - i * (mm(brief.required("drawer.height")) + mm(rail));
-            draft.lay(FACE + "rail-drawer-" + i, Role.RAIL, "FB" + (i + 2), new Size(opening(), rail, thick),
-                    new Lie(Draft.FRONT, Draft.DOWN), at(mm(side), 0, low));
-            draft.alsoIn("face", FACE + "rail-drawer-" + i);
+            builder.lay(FACE + "rail-drawer-" + i, Role.RAIL, "FB" + (i + 2), new Size(opening(), rail, thick),
+                    new Lie(FrameBuilder.FRONT, FrameBuilder.DOWN), at(mm(side), 0, low));
+            builder.alsoIn("face", FACE + "rail-drawer-" + i);
         }
     }
 
@@ -109,11 +109,11 @@ final class CabinetFront {
         String id = prefix + "divider-" + number;
         String lower = faced ? FACE + "rail-bottom" : "rail-lower-front";
         String upper = faced ? FACE + (above.equals("rail-upper-front") ? "rail-top" : above) : above;
-        draft.lay(id, Role.MUNTIN, (faced ? "FC" : "D") + number, new Size(height, wide, thick),
-                new Lie(Draft.FRONT, Draft.LEFT), at(left(number) - mm(wide), frontOf(), low()));
-        draft.joint(id, lower, JointKind.STUB_TENON);
-        draft.joint(id, upper, JointKind.STUB_TENON);
-        draft.alsoIn(faced ? "face" : "whole", id);
+        builder.lay(id, Role.MUNTIN, (faced ? "FC" : "D") + number, new Size(height, wide, thick),
+                new Lie(FrameBuilder.FRONT, FrameBuilder.LEFT), at(left(number) - mm(wide), frontOf(), low()));
+        builder.joint(id, lower, JointKind.STUB_TENON);
+        builder.joint(id, upper, JointKind.STUB_TENON);
+        builder.alsoIn(faced ? "face" : "whole", id);
     }
 
     private void doors() {
@@ -123,7 +123,7 @@ final class CabinetFront {
         }
         boolean pair = front.equals("two-doors");
         if (CabinetCase.isOverlaid(brief)) {
-            draft.clear("rail-upper-front", Amount.sum(Label.of("amount.doorsLeaveOfRail")).plus(rail)
+            builder.clear("rail-upper-front", Amount.sum(Label.of("amount.doorsLeaveOfRail")).plus(rail)
                     .minus(brief.required("door.overlap")).amount());
         }
         List<String> names = new ArrayList<>();
@@ -134,8 +134,8 @@ final class CabinetFront {
                 door(names.size(), names.getLast(), i, hand.equals("-right"), pair);
             }
         }
-        draft.usual(JointKind.HAUNCHED_TENON.id(), "haunch.form", "groove-filling");
-        draft.usual(JointKind.HAUNCHED_TENON.id(), "haunch.depth", filling.groove().value());
+        builder.usual(JointKind.HAUNCHED_TENON.id(), "haunch.form", "groove-filling");
+        builder.usual(JointKind.HAUNCHED_TENON.id(), "haunch.depth", filling.groove().value());
     }
 
     private void door(int number, String prefix, int compartment, boolean second, boolean pair) {
@@ -155,7 +155,7 @@ final class CabinetFront {
         double y = over
                 ? (faced ? 0 : size.front()) - mm(brief.required("door.thickness"))
                 : frontOf();
-        Leaf.lay(draft,
+        Leaf.lay(builder,
                 Leaf.Wanted.plain(prefix, "HIJKLMNO".substring(number - 1, number), width, high,
                         brief.required("door.thickness"), stile, stile, JointKind.HAUNCHED_TENON, filling),
                 at(x, y, low() + beside));

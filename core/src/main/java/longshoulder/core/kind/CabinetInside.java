@@ -1,15 +1,15 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.kind.Draft.at;
-import static longshoulder.core.kind.Draft.mm;
+import static longshoulder.core.kind.FrameBuilder.at;
+import static longshoulder.core.kind.FrameBuilder.mm;
 
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Role;
-import longshoulder.core.kind.Draft.Lie;
-import longshoulder.core.kind.Draft.Size;
+import longshoulder.core.kind.FrameBuilder.Lie;
+import longshoulder.core.kind.FrameBuilder.Size;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -34,15 +34,15 @@ final class CabinetInside {
     private static final double BOTTOM_UP = 8;
     private static final Length BOTTOM = Length.ofMillimetres(6);
 
-    private final Draft draft;
+    private final FrameBuilder builder;
     private final Brief brief;
     private final CabinetCase size;
     private final Amount post;
     private final Amount rail;
     private final double depth;
 
-    CabinetInside(Draft draft, Brief brief, CabinetCase size) {
-        this.draft = draft;
+    CabinetInside(FrameBuilder builder, Brief brief, CabinetCase size) {
+        this.builder = builder;
         this.brief = brief;
         this.size = size;
         post = brief.required("post.width");
@@ -70,8 +70,8 @@ final class CabinetInside {
         Amount high = ruled("amount.runnerHeight", Length.ofMillimetres(RUNNER_HEIGHT));
         boolean left = end.equals("left");
         double x = left ? mm(post) - BEHIND : mm(size.width()) - mm(post) - CARRIES;
-        draft.lay(id + "-" + end, Role.RUNNER, mark + (left ? "l" : "r"), new Size(length, high, wide),
-                new Lie(left ? Draft.RIGHT : Draft.LEFT, Draft.UP),
+        builder.lay(id + "-" + end, Role.RUNNER, mark + (left ? "l" : "r"), new Size(length, high, wide),
+                new Lie(left ? FrameBuilder.RIGHT : FrameBuilder.LEFT, FrameBuilder.UP),
                 at(x, size.front() + mm(post), top - RUNNER_HEIGHT));
     }
 
@@ -101,8 +101,8 @@ final class CabinetInside {
         Amount wide = new Amount.Traced(Label.of("amount.shelfWidth"),
                 Length.fromMillimetres(backRails() - CLEAR - from),
                 List.of(size.depth(), brief.required("rail.thickness")), Label.of("rule.inCase"));
-        draft.lay("shelf-" + number, Role.SHELF, "S" + number,
-                new Size(length, wide, brief.required("shelf.thickness")), new Lie(Draft.UP, Draft.FRONT),
+        builder.lay("shelf-" + number, Role.SHELF, "S" + number,
+                new Size(length, wide, brief.required("shelf.thickness")), new Lie(FrameBuilder.UP, FrameBuilder.FRONT),
                 at(mm(post) + 1, from, low));
         runner("bearer-shelf-" + number, "S" + number, "left", low);
         runner("bearer-shelf-" + number, "S" + number, "right", low);
@@ -151,22 +151,22 @@ final class CabinetInside {
 
         void lay() {
             String front = prefix + "front";
-            draft.lay(front, Role.DRAWER, mark + "a", new Size(width, height, thick),
-                    new Lie(Draft.FRONT, Draft.DOWN), at(x, y, z));
-            String left = side("left", Draft.LEFT, x);
-            String right = side("right", Draft.RIGHT, x + mm(width) - mm(sides));
+            builder.lay(front, Role.DRAWER, mark + "a", new Size(width, height, thick),
+                    new Lie(FrameBuilder.FRONT, FrameBuilder.DOWN), at(x, y, z));
+            String left = side("left", FrameBuilder.LEFT, x);
+            String right = side("right", FrameBuilder.RIGHT, x + mm(width) - mm(sides));
             String back = back(left, right);
             String bottom = bottom();
-            draft.usual(JointKind.HOUSING.id(), "housing.depth", sides.value().times(1, 2));
+            builder.usual(JointKind.HOUSING.id(), "housing.depth", sides.value().times(1, 2));
             Amount deep = Amount.sum(Label.of("amount.drawerDepth")).plus(length).plus(thick).amount();
-            draft.assemble(prefix.replace(".", ""), width, deep, List.of(front, left, right, back, bottom));
+            builder.assemble(prefix.replace(".", ""), width, deep, List.of(front, left, right, back, bottom));
         }
 
         private String side(String end, Vector3D.Unit outwards, double at) {
             String id = prefix + "side-" + end;
-            draft.lay(id, Role.DRAWER, mark + (end.equals("left") ? "b" : "c"), new Size(length, height, sides),
-                    new Lie(outwards, Draft.DOWN), at(at, y + mm(thick), z));
-            draft.joint(id, prefix + "front", JointKind.HOUSING);
+            builder.lay(id, Role.DRAWER, mark + (end.equals("left") ? "b" : "c"), new Size(length, height, sides),
+                    new Lie(outwards, FrameBuilder.DOWN), at(at, y + mm(thick), z));
+            builder.joint(id, prefix + "front", JointKind.HOUSING);
             return id;
         }
 
@@ -177,10 +177,10 @@ final class CabinetInside {
             Amount between = Amount.sum(Label.of("amount.shoulder", id)).plus(width).minus(2, sides).amount();
             Amount high = Amount.sum(Label.of("amount.drawerBack")).plus(height)
                     .minus(ruled("amount.drawerBottomUp", Length.fromMillimetres(up))).amount();
-            draft.lay(id, Role.DRAWER, mark + "d", new Size(between, high, sides), new Lie(Draft.BACK, Draft.UP),
+            builder.lay(id, Role.DRAWER, mark + "d", new Size(between, high, sides), new Lie(FrameBuilder.BACK, FrameBuilder.UP),
                     at(x + mm(sides), y + mm(thick) + mm(length) - 2 * mm(sides), z + up));
-            draft.joint(id, left, JointKind.HOUSING);
-            draft.joint(id, right, JointKind.HOUSING);
+            builder.joint(id, left, JointKind.HOUSING);
+            builder.joint(id, right, JointKind.HOUSING);
             return id;
         }
 
@@ -192,12 +192,12 @@ final class CabinetInside {
                     .minus(ruled("amount.shelfClear", Length.ofMillimetres(CLEAR))).amount();
             Amount deep = Amount.sum(Label.of("amount.bottomSize")).plus(length).plus(half)
                     .minus(ruled("amount.shelfClear", Length.ofMillimetres(1))).amount();
-            draft.lay(id, Role.PANEL, mark + "e",
+            builder.lay(id, Role.PANEL, mark + "e",
                     new Size(wide, deep, ruled("amount.bottomThickness", BOTTOM)),
-                    new Lie(Draft.UP, Draft.FRONT),
+                    new Lie(FrameBuilder.UP, FrameBuilder.FRONT),
                     at(x + mm(sides) - groove + 1, y + mm(thick) - groove + 1, z + BOTTOM_UP));
             for (String held : List.of("side-left", "side-right")) {
-                draft.usual(id + "/" + prefix + held, "groove.run", "through");
+                builder.usual(id + "/" + prefix + held, "groove.run", "through");
             }
             return id;
         }

@@ -1,7 +1,7 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.kind.Draft.at;
-import static longshoulder.core.kind.Draft.mm;
+import static longshoulder.core.kind.FrameBuilder.at;
+import static longshoulder.core.kind.FrameBuilder.mm;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -43,7 +43,7 @@ final class Door {
 
     static final Kind KIND = new SetOut("door", PARAMETERS, brief -> new Door(brief).frame(), Door::waiting);
 
-    private final Draft draft = new Draft();
+    private final FrameBuilder builder = new FrameBuilder();
     private final Brief brief;
     private final String construction;
     private final JointKind joint;
@@ -75,7 +75,7 @@ final class Door {
                 ? Optional.of(brief.required("lock-rail.height"))
                 : Optional.empty();
         Optional<Moulding> moulding = moulding();
-        Leaf.lay(draft, new Leaf.Wanted("", "", width, height, brief.required("frame.thickness"),
+        Leaf.lay(builder, new Leaf.Wanted("", "", width, height, brief.required("frame.thickness"),
                 brief.required("stile.width"), brief.required("top-rail.width"), brief.required("bottom-rail.width"),
                 new Leaf.Dividers(count(brief, "middle.rails"), brief.required("middle-rail.width"), middle), lock,
                 new Leaf.Dividers(count(brief, "muntins"), brief.required("muntin.width"), thin),
@@ -84,7 +84,7 @@ final class Door {
                 PictureFrame.filling(brief), below(), moulding, rebated), at(0, 0, 0));
         usual(moulding);
         figures(width, height);
-        return draft.frame();
+        return builder.frame();
     }
 
     /** Without a middle rail there is no lock rail, and bars take the place of muntins. */
@@ -128,13 +128,13 @@ final class Door {
     /** Haunches fill a groove of the filling's thickness; long and short shoulders fill the rebates and the moulding. */
     private void usual(Optional<Moulding> moulding) {
         Amount groove = brief.required("groove.depth");
-        draft.usual(JointKind.STUB_TENON.id(), Brief.TENON_LENGTH, groove.value());
+        builder.usual(JointKind.STUB_TENON.id(), Brief.TENON_LENGTH, groove.value());
         if (joint == JointKind.HAUNCHED_TENON) {
-            draft.usual(joint.id(), "haunch.form", "groove-filling");
-            draft.usual(joint.id(), "haunch.depth", groove.value());
+            builder.usual(joint.id(), "haunch.form", "groove-filling");
+            builder.usual(joint.id(), "haunch.depth", groove.value());
         }
         if (joint == JointKind.COPE_AND_STICK) {
-            draft.usual(joint.id(), "tongue.length", groove.value());
+            builder.usual(joint.id(), "tongue.length", groove.value());
             moulded(moulding, joint);
         }
         if (joint == JointKind.LONG_AND_SHORT) {
@@ -143,15 +143,15 @@ final class Door {
             for (JointKind type : List.of(joint, JointKind.GLAZING_BAR)) {
                 moulded(moulding, type);
                 boolean open = PictureFrame.filling(brief).any();
-                draft.usual(type.id(), "rebate.width", open ? groove.value() : Length.ZERO);
-                draft.usual(type.id(), "rebate.depth", deep.value());
+                builder.usual(type.id(), "rebate.width", open ? groove.value() : Length.ZERO);
+                builder.usual(type.id(), "rebate.depth", deep.value());
             }
         }
     }
 
     private void moulded(Optional<Moulding> moulding, JointKind type) {
-        moulding.ifPresentOrElse(one -> one.usual(draft, type),
-                () -> draft.usual(type.id(), "mould.width", Length.ZERO));
+        moulding.ifPresentOrElse(one -> one.usual(builder, type),
+                () -> builder.usual(type.id(), "mould.width", Length.ZERO));
     }
 
     static int count(Brief brief, String parameter) {
@@ -169,14 +169,14 @@ final class Door {
         Amount stile = brief.required("stile.width");
         Amount top = brief.required("top-rail.width");
         Amount bottom = brief.required("bottom-rail.width");
-        draft.figure(View.FRONT, at(0, 0, h), at(w, 0, h), Side.ABOVE, 1, width);
-        draft.figure(View.FRONT, at(0, 0, h), at(mm(stile), 0, h), Side.ABOVE, 0, stile);
-        draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, height);
-        draft.figure(View.FRONT, at(0, 0, h - mm(top)), at(0, 0, h), Side.LEFT, 0, top);
-        draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, mm(bottom)), Side.LEFT, 0, bottom);
-        draft.figure(View.FRONT, at(mm(stile), 0, 0), at(w - mm(stile), 0, 0), Side.BELOW, 0,
-                draft.piece("rail-top").length());
+        builder.figure(View.FRONT, at(0, 0, h), at(w, 0, h), Side.ABOVE, 1, width);
+        builder.figure(View.FRONT, at(0, 0, h), at(mm(stile), 0, h), Side.ABOVE, 0, stile);
+        builder.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, height);
+        builder.figure(View.FRONT, at(0, 0, h - mm(top)), at(0, 0, h), Side.LEFT, 0, top);
+        builder.figure(View.FRONT, at(0, 0, 0), at(0, 0, mm(bottom)), Side.LEFT, 0, bottom);
+        builder.figure(View.FRONT, at(mm(stile), 0, 0), at(w - mm(stile), 0, 0), Side.BELOW, 0,
+                builder.piece("rail-top").length());
         Amount thickness = brief.required("frame.thickness");
-        draft.figure(View.END, at(0, 0, 0), at(0, mm(thickness), 0), Side.BELOW, 0, thickness);
+        builder.figure(View.END, at(0, 0, 0), at(0, mm(thickness), 0), Side.BELOW, 0, thickness);
     }
 }

@@ -1,6 +1,6 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.kind.Draft.mm;
+import static longshoulder.core.kind.FrameBuilder.mm;
 
 import java.util.List;
 import java.util.Map;
@@ -14,9 +14,9 @@ import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
-import longshoulder.core.kind.Draft.Lie;
-import longshoulder.core.kind.Draft.Section;
-import longshoulder.core.kind.Draft.Size;
+import longshoulder.core.kind.FrameBuilder.Lie;
+import longshoulder.core.kind.FrameBuilder.Section;
+import longshoulder.core.kind.FrameBuilder.Size;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -35,7 +35,7 @@ final class DrawerFront {
 
     private final Brief brief;
     private final Map<String, Piece> legs;
-    private final Draft draft = new Draft();
+    private final FrameBuilder builder = new FrameBuilder();
     private final double under;
     private final double front;
 
@@ -77,19 +77,19 @@ final class DrawerFront {
      * @param back the back apron, or its inner layer
      */
     List<Piece> pieces(Piece back) {
-        Piece upper = rail(UPPER, "B1", Draft.DOWN, under);
-        Piece lower = rail(LOWER, "B3", Draft.UP, under - mm(brief.required("apron.width")));
+        Piece upper = rail(UPPER, "B1", FrameBuilder.DOWN, under);
+        Piece lower = rail(LOWER, "B3", FrameBuilder.UP, under - mm(brief.required("apron.width")));
         return List.of(upper, lower, runner("left", lower, back), runner("right", lower, back));
     }
 
     private Piece rail(String id, String mark, Vector3D.Unit faceSide, double height) {
-        Vector3D.Unit across = Draft.BACK;
+        Vector3D.Unit across = FrameBuilder.BACK;
         Vector3D.Unit along = across.cross(faceSide).normalize();
         Amount width = brief.required("drawer-rail.width");
         Amount thickness = brief.required("apron.thickness");
         Pose rough = new Pose(Vector3D.of(0, front, height), along, across, faceSide);
         boolean right = along.getX() > 0;
-        return draft.between(id, Role.RAIL, mark, new Section(width, thickness), rough,
+        return builder.between(id, Role.RAIL, mark, new Section(width, thickness), rough,
                 List.of(brief.required("overall.length"), brief.required("overhang.ends"),
                         brief.required("leg.width")),
                 leg(right ? "left" : "right").shape().looking(along),
@@ -109,11 +109,11 @@ final class DrawerFront {
         Amount length = new Amount.Traced(Label.of("amount.runner"), Length.fromMillimetres(to - from),
                 List.of(brief.required("overall.depth"), lower.width()), Label.of("rule.planes"));
         double low = under - mm(brief.required("apron.width"));
-        Vector3D.Unit inwards = end.equals("left") ? Draft.RIGHT : Draft.LEFT;
+        Vector3D.Unit inwards = end.equals("left") ? FrameBuilder.RIGHT : FrameBuilder.LEFT;
         HalfSpace face = leg(end).shape().looking(inwards);
         // Where legs lean, their face stands farthest in at the runner's upper edge.
         double x = -face.distance(Vector3D.of(0, from, low + mm(size))) / face.normal().getX();
-        return draft.lay("runner-" + end, Role.RUNNER, end.equals("left") ? "R1" : "R2", new Size(length, size, size),
-                new Lie(inwards, Draft.UP), Vector3D.of(end.equals("left") ? x : x - mm(size), from, low));
+        return builder.lay("runner-" + end, Role.RUNNER, end.equals("left") ? "R1" : "R2", new Size(length, size, size),
+                new Lie(inwards, FrameBuilder.UP), Vector3D.of(end.equals("left") ? x : x - mm(size), from, low));
     }
 }

@@ -1,6 +1,6 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.kind.Draft.mm;
+import static longshoulder.core.kind.FrameBuilder.mm;
 
 import longshoulder.core.frame.Arc;
 import longshoulder.core.frame.Curving;
@@ -15,7 +15,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  *
  * @param free from an end to the nearest upright, in millimetres
  */
-record EndShape(Draft draft, double free) {
+record EndShape(FrameBuilder builder, double free) {
 
     /** An arch leaves so much of the length at each end, and rises by so much of the height. */
     private static final double PADS = 0.2;
@@ -27,21 +27,21 @@ record EndShape(Draft draft, double free) {
         if (form.equals("plain") || !piece.isReal() || free <= 0) {
             return;
         }
-        draft.shape(piece.id(), form.equals("arched") ? arch(piece) : slopes(piece, up));
+        builder.shape(piece.id(), form.equals("arched") ? arch(piece) : slopes(piece, up));
     }
 
     private static Solid arch(Piece piece) {
         double chord = mm(piece.length()) * (1 - 2 * PADS);
         Vector3D middle = piece.pose().origin().add(piece.pose().along().multiply(mm(piece.length()) / 2));
-        return Curving.about(piece, Draft.DOWN, Arc.ofRise(chord, mm(piece.width()) * ARCH), false, middle);
+        return Curving.about(piece, FrameBuilder.DOWN, Arc.ofRise(chord, mm(piece.width()) * ARCH), false, middle);
     }
 
     private Solid slopes(Piece piece, boolean up) {
         double rise = mm(piece.width()) / 2;
         double run = Math.min(free * 0.8, rise * STEEPEST);
-        Vector3D.Unit edge = up ? Draft.UP : Draft.DOWN;
+        Vector3D.Unit edge = up ? FrameBuilder.UP : FrameBuilder.DOWN;
         Solid away = Solid.NOTHING;
-        for (Vector3D.Unit end : new Vector3D.Unit[]{Draft.FRONT, Draft.BACK}) {
+        for (Vector3D.Unit end : new Vector3D.Unit[]{FrameBuilder.FRONT, FrameBuilder.BACK}) {
             HalfSpace tip = piece.shape().start().normal().dot(end) > 0.5
                     ? piece.shape().start()
                     : piece.shape().finish();

@@ -28,7 +28,7 @@ final class FreeFrame implements Kind {
 
     @Override
     public Frame frame(Brief brief) {
-        return new Draft().frame();
+        return new FrameBuilder().frame();
     }
 
     @Override

@@ -1,6 +1,6 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.kind.Draft.mm;
+import static longshoulder.core.kind.FrameBuilder.mm;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -8,8 +8,8 @@ import java.util.Optional;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
-import longshoulder.core.kind.Draft.Lie;
-import longshoulder.core.kind.Draft.Size;
+import longshoulder.core.kind.FrameBuilder.Lie;
+import longshoulder.core.kind.FrameBuilder.Size;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -24,10 +24,10 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 final class Leaf {
 
-    private static final Lie UPRIGHT_LEFT = new Lie(Draft.FRONT, Draft.LEFT);
-    private static final Lie UPRIGHT_RIGHT = new Lie(Draft.FRONT, Draft.RIGHT);
-    private static final Lie LEVEL_TOP = new Lie(Draft.FRONT, Draft.UP);
-    private static final Lie LEVEL_BOTTOM = new Lie(Draft.FRONT, Draft.DOWN);
+    private static final Lie UPRIGHT_LEFT = new Lie(FrameBuilder.FRONT, FrameBuilder.LEFT);
+    private static final Lie UPRIGHT_RIGHT = new Lie(FrameBuilder.FRONT, FrameBuilder.RIGHT);
+    private static final Lie LEVEL_TOP = new Lie(FrameBuilder.FRONT, FrameBuilder.UP);
+    private static final Lie LEVEL_BOTTOM = new Lie(FrameBuilder.FRONT, FrameBuilder.DOWN);
 
     /**
      * Pieces of one sort that divide an opening.
@@ -115,7 +115,7 @@ final class Leaf {
     private record Opening(String left, String right, String below, String above, double x, double z, Amount width,
             Amount height, int row, int column) {}
 
-    private final Draft draft;
+    private final FrameBuilder builder;
     private final Wanted wanted;
     private final Vector3D least;
     private final Amount shoulder;
@@ -123,8 +123,8 @@ final class Leaf {
     private final List<String> ids = new ArrayList<>();
     private int bars;
 
-    private Leaf(Draft draft, Wanted wanted, Vector3D least) {
-        this.draft = draft;
+    private Leaf(FrameBuilder builder, Wanted wanted, Vector3D least) {
+        this.builder = builder;
         this.wanted = wanted;
         this.least = least;
         shoulder = Amount.sum(Label.of("amount.shoulder", wanted.prefix() + "rail-top")).plus(wanted.width())
@@ -132,8 +132,8 @@ final class Leaf {
     }
 
     /** Lays a leaf with its left lower front corner at a point; the ids of its pieces. */
-    static List<String> lay(Draft draft, Wanted wanted, Vector3D least) {
-        return new Leaf(draft, wanted, least).lay();
+    static List<String> lay(FrameBuilder builder, Wanted wanted, Vector3D least) {
+        return new Leaf(builder, wanted, least).lay();
     }
 
     private static Amount shared(String label, Amount all, int parts) {
@@ -141,17 +141,17 @@ final class Leaf {
     }
 
     private Amount cleared(String beside, Amount clear) {
-        draft.clear(beside, clear);
+        builder.clear(beside, clear);
         return clear;
     }
 
     private List<String> lay() {
-        stile("stile-left", "1", UPRIGHT_LEFT, Draft.RIGHT, 0);
-        stile("stile-right", "2", UPRIGHT_RIGHT, Draft.LEFT, mm(wanted.width()) - mm(wanted.stile()));
-        outerRail("rail-top", "1", LEVEL_TOP, Draft.DOWN, wanted.top(), mm(wanted.height()) - mm(wanted.top()));
-        outerRail("rail-bottom", "2", LEVEL_BOTTOM, Draft.UP, wanted.bottom(), 0);
+        stile("stile-left", "1", UPRIGHT_LEFT, FrameBuilder.RIGHT, 0);
+        stile("stile-right", "2", UPRIGHT_RIGHT, FrameBuilder.LEFT, mm(wanted.width()) - mm(wanted.stile()));
+        outerRail("rail-top", "1", LEVEL_TOP, FrameBuilder.DOWN, wanted.top(), mm(wanted.height()) - mm(wanted.top()));
+        outerRail("rail-bottom", "2", LEVEL_BOTTOM, FrameBuilder.UP, wanted.bottom(), 0);
         List<Opening> rows = rows();
-        draft.span(ids.subList(2, ids.size()).toArray(String[]::new));
+        builder.span(ids.subList(2, ids.size()).toArray(String[]::new));
         for (Opening row : rows) {
             boolean upper = row.row() == rows.getLast().row();
             List<Opening> openings = upper && wanted.hasBars()
@@ -160,13 +160,13 @@ final class Leaf {
             openings.forEach(opening -> fill(opening, upper ? wanted.filling() : wanted.below()));
         }
         ids.addAll(fillings);
-        draft.assemble(wanted.prefix().isEmpty() ? "leaf" : wanted.prefix().replace(".", ""), wanted.width(),
+        builder.assemble(wanted.prefix().isEmpty() ? "leaf" : wanted.prefix().replace(".", ""), wanted.width(),
                 wanted.height(), ids);
         return ids;
     }
 
     private void stile(String name, String number, Lie lie, Vector3D.Unit inwards, double x) {
-        moulded(draft.lay(wanted.prefix() + name, Role.STILE, wanted.mark() + "A" + number,
+        moulded(builder.lay(wanted.prefix() + name, Role.STILE, wanted.mark() + "A" + number,
                 new Size(wanted.height(), wanted.stile(), wanted.thickness()), lie, from(x, 0)), inwards);
     }
 
@@ -174,18 +174,18 @@ final class Leaf {
         ids.add(piece.id());
         wanted.moulding().ifPresent(moulding -> {
             for (Vector3D.Unit edge : edges) {
-                draft.shape(piece.id(), moulding.along(piece, edge));
+                builder.shape(piece.id(), moulding.along(piece, edge));
             }
         });
     }
 
     private void outerRail(String name, String number, Lie lie, Vector3D.Unit inwards, Amount width, double z) {
         String id = wanted.prefix() + name;
-        moulded(draft.lay(id, Role.RAIL, wanted.mark() + "B" + number, new Size(shoulder, width, wanted.thickness()),
+        moulded(builder.lay(id, Role.RAIL, wanted.mark() + "B" + number, new Size(shoulder, width, wanted.thickness()),
                 lie, from(mm(wanted.stile()), z)), inwards);
         for (String stile : List.of("stile-left", "stile-right")) {
-            draft.joint(id, wanted.prefix() + stile, wanted.joint());
-            draft.seat(id, wanted.prefix() + stile, Draft.flush(), Draft.flush());
+            builder.joint(id, wanted.prefix() + stile, wanted.joint());
+            builder.seat(id, wanted.prefix() + stile, FrameBuilder.flush(), FrameBuilder.flush());
         }
     }
 
@@ -220,11 +220,11 @@ final class Leaf {
 
     private String middleRail(int number, double z) {
         String id = wanted.prefix() + "rail-middle" + (wanted.rails().count() == 1 ? "" : "-" + number);
-        moulded(draft.lay(id, Role.RAIL, wanted.mark() + "B" + (number + 2),
+        moulded(builder.lay(id, Role.RAIL, wanted.mark() + "B" + (number + 2),
                 new Size(shoulder, wanted.rails().width(), wanted.thickness()), LEVEL_TOP,
-                from(mm(wanted.stile()), z)), Draft.UP, Draft.DOWN);
-        draft.joint(id, wanted.prefix() + "stile-left", wanted.rails().joint());
-        draft.joint(id, wanted.prefix() + "stile-right", wanted.rails().joint());
+                from(mm(wanted.stile()), z)), FrameBuilder.UP, FrameBuilder.DOWN);
+        builder.joint(id, wanted.prefix() + "stile-left", wanted.rails().joint());
+        builder.joint(id, wanted.prefix() + "stile-right", wanted.rails().joint());
         return id;
     }
 
@@ -251,11 +251,11 @@ final class Leaf {
                 ? "bar-upright-" + ++bars
                 : "muntin-" + (opening.row() + 1) + "-" + number);
         String mark = wanted.mark() + (thin ? "D" + bars : "C" + (opening.row() * dividers.count() + number));
-        moulded(draft.lay(id, thin ? Role.BAR : Role.MUNTIN, mark,
+        moulded(builder.lay(id, thin ? Role.BAR : Role.MUNTIN, mark,
                 new Size(opening.height(), dividers.width(), wanted.thickness()), UPRIGHT_LEFT, from(x, opening.z())),
-                Draft.LEFT, Draft.RIGHT);
-        draft.joint(id, opening.below(), dividers.joint());
-        draft.joint(id, opening.above(), dividers.joint());
+                FrameBuilder.LEFT, FrameBuilder.RIGHT);
+        builder.joint(id, opening.below(), dividers.joint());
+        builder.joint(id, opening.above(), dividers.joint());
         return id;
     }
 
@@ -283,11 +283,11 @@ final class Leaf {
     private String level(Opening opening, double z) {
         Dividers across = wanted.across();
         String id = wanted.prefix() + "bar-level-" + ++bars;
-        moulded(draft.lay(id, Role.BAR, wanted.mark() + "D" + bars,
+        moulded(builder.lay(id, Role.BAR, wanted.mark() + "D" + bars,
                 new Size(opening.width(), across.width(), wanted.thickness()), LEVEL_TOP, from(opening.x(), z)),
-                Draft.UP, Draft.DOWN);
-        draft.joint(id, opening.left(), across.joint());
-        draft.joint(id, opening.right(), across.joint());
+                FrameBuilder.UP, FrameBuilder.DOWN);
+        builder.joint(id, opening.left(), across.joint());
+        builder.joint(id, opening.right(), across.joint());
         return id;
     }
 
@@ -302,9 +302,9 @@ final class Leaf {
                 + (only ? "" : "-" + (opening.row() + 1) + "-" + (opening.column() + 1));
         double thickness = mm(wanted.thickness());
         double front = wanted.rebated() ? thickness - rebate() : (thickness - mm(filling.thickness())) / 2;
-        draft.lay(id, filling.role(), wanted.mark() + "P" + (fillings.size() + 1),
+        builder.lay(id, filling.role(), wanted.mark() + "P" + (fillings.size() + 1),
                 filling.size(id, opening.width(), opening.height()), UPRIGHT_LEFT,
-                from(opening.x() - filling.inSides(), opening.z() - filling.inEnds()).add(Draft.at(0, front, 0)));
+                from(opening.x() - filling.inSides(), opening.z() - filling.inEnds()).add(FrameBuilder.at(0, front, 0)));
         held(id, opening, filling);
         fillings.add(id);
     }
@@ -318,21 +318,21 @@ final class Leaf {
     private void held(String id, Opening opening, Filling filling) {
         Length sides = filling.room().value().times(1, 2);
         Length ends = filling.ends().value().times(1, 2);
-        draft.usual(id + "/" + opening.left(), "groove.room", sides);
-        draft.usual(id + "/" + opening.right(), "groove.room", sides);
-        draft.usual(id + "/" + opening.below(), "groove.room", ends);
-        draft.usual(id + "/" + opening.above(), "groove.room", ends);
+        builder.usual(id + "/" + opening.left(), "groove.room", sides);
+        builder.usual(id + "/" + opening.right(), "groove.room", sides);
+        builder.usual(id + "/" + opening.below(), "groove.room", ends);
+        builder.usual(id + "/" + opening.above(), "groove.room", ends);
         for (String post : List.of(opening.left(), opening.right(), opening.below(), opening.above())) {
             if (wanted.rebated() || filling.role() == Role.GLASS) {
-                draft.usual(id + "/" + post, "groove.form", "rebate");
+                builder.usual(id + "/" + post, "groove.form", "rebate");
             }
             if (wanted.rebated()) {
-                draft.usual(id + "/" + post, "groove.run", "through");
+                builder.usual(id + "/" + post, "groove.run", "through");
             }
         }
     }
 
     private Vector3D from(double x, double z) {
-        return least.add(Draft.at(x, 0, z));
+        return least.add(FrameBuilder.at(x, 0, z));
     }
 }

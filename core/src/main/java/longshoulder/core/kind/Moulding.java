@@ -1,6 +1,6 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.kind.Draft.mm;
+import static longshoulder.core.kind.FrameBuilder.mm;
 
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Piece;
@@ -28,7 +28,7 @@ record Moulding(Amount width, Amount depth, boolean mitred) {
             return Solid.NOTHING;
         }
         HalfSpace side = piece.shape().looking(edge);
-        HalfSpace face = piece.shape().looking(Draft.FRONT);
+        HalfSpace face = piece.shape().looking(FrameBuilder.FRONT);
         Vector3D origin = piece.pose().origin();
         Vector3D onEdge = origin.subtract(edge.multiply(side.distance(origin)));
         Vector3D foot = onEdge.subtract(face.normal().multiply(face.distance(onEdge) + d));
@@ -39,11 +39,11 @@ record Moulding(Amount width, Amount depth, boolean mitred) {
     }
 
     /** Joints of a type are made to it. */
-    void usual(Draft draft, JointKind type) {
-        draft.usual(type.id(), "mould.width", width.value());
-        draft.usual(type.id(), "mould.depth", depth.value());
+    void usual(FrameBuilder builder, JointKind type) {
+        builder.usual(type.id(), "mould.width", width.value());
+        builder.usual(type.id(), "mould.depth", depth.value());
         if (mitred) {
-            draft.usual(type.id(), "mould.corner", "mitred");
+            builder.usual(type.id(), "mould.corner", "mitred");
         }
     }
 }

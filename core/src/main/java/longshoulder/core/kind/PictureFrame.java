@@ -1,7 +1,7 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.kind.Draft.at;
-import static longshoulder.core.kind.Draft.mm;
+import static longshoulder.core.kind.FrameBuilder.at;
+import static longshoulder.core.kind.FrameBuilder.mm;
 
 import java.util.List;
 import java.util.Optional;
@@ -33,7 +33,7 @@ final class PictureFrame {
     static final Kind KIND = new SetOut("frame", PARAMETERS, PictureFrame::frame);
 
     private static Frame frame(Brief brief) {
-        Draft draft = new Draft();
+        FrameBuilder builder = new FrameBuilder();
         Amount stile = brief.required("stile.width");
         Amount rail = brief.required("rail.width");
         boolean sight = brief.choice("size.given").equals(Optional.of("sight"));
@@ -43,13 +43,13 @@ final class PictureFrame {
         Amount height = sight ? over("amount.overallHeight", givenHeight, rail) : givenHeight;
         String corner = brief.choice("corner.joint").orElse("pegged");
         JointKind joint = JointKind.find(corner).orElse(JointKind.STOPPED_TENON);
-        Leaf.lay(draft, Leaf.Wanted.plain("", "", width, height, brief.required("frame.thickness"), stile, rail, joint,
+        Leaf.lay(builder, Leaf.Wanted.plain("", "", width, height, brief.required("frame.thickness"), stile, rail, joint,
                 filling(brief)), at(0, 0, 0));
         if (corner.equals("pegged")) {
-            draft.usual(JointKind.STOPPED_TENON.id(), "peg", "pegged");
+            builder.usual(JointKind.STOPPED_TENON.id(), "peg", "pegged");
         }
-        figures(draft, sight, givenWidth, givenHeight, width, height, stile, rail);
-        return draft.frame();
+        figures(builder, sight, givenWidth, givenHeight, width, height, stile, rail);
+        return builder.frame();
     }
 
     private static Amount over(String label, Amount sight, Amount member) {
@@ -62,22 +62,22 @@ final class PictureFrame {
                 brief.required("filling.thickness"), brief.required("groove.depth"), brief.required("panel.room"));
     }
 
-    private static void figures(Draft draft, boolean sight, Amount givenWidth, Amount givenHeight, Amount width,
+    private static void figures(FrameBuilder builder, boolean sight, Amount givenWidth, Amount givenHeight, Amount width,
             Amount height, Amount stile, Amount rail) {
         double w = mm(width);
         double h = mm(height);
         double s = mm(stile);
         double r = mm(rail);
-        draft.figure(View.FRONT, at(0, 0, h), at(w, 0, h), Side.ABOVE, 1, width);
-        draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, height);
-        draft.figure(View.FRONT, at(0, 0, h), at(s, 0, h), Side.ABOVE, 0, stile);
-        draft.figure(View.FRONT, at(0, 0, h - r), at(0, 0, h), Side.LEFT, 0, rail);
-        draft.figure(View.FRONT, at(s, 0, 0), at(w - s, 0, 0), Side.BELOW, 0,
-                sight ? givenWidth : draft.piece("rail-top").length());
+        builder.figure(View.FRONT, at(0, 0, h), at(w, 0, h), Side.ABOVE, 1, width);
+        builder.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, height);
+        builder.figure(View.FRONT, at(0, 0, h), at(s, 0, h), Side.ABOVE, 0, stile);
+        builder.figure(View.FRONT, at(0, 0, h - r), at(0, 0, h), Side.LEFT, 0, rail);
+        builder.figure(View.FRONT, at(s, 0, 0), at(w - s, 0, 0), Side.BELOW, 0,
+                sight ? givenWidth : builder.piece("rail-top").length());
         if (sight) {
-            draft.figure(View.FRONT, at(w, 0, r), at(w, 0, h - r), Side.RIGHT, 0, givenHeight);
+            builder.figure(View.FRONT, at(w, 0, r), at(w, 0, h - r), Side.RIGHT, 0, givenHeight);
         }
-        draft.figure(View.END, at(0, 0, 0), at(0, mm(draft.piece("stile-left").thickness()), 0), Side.BELOW, 0,
-                draft.piece("stile-left").thickness());
+        builder.figure(View.END, at(0, 0, 0), at(0, mm(builder.piece("stile-left").thickness()), 0), Side.BELOW, 0,
+                builder.piece("stile-left").thickness());
     }
 }

@@ -1,7 +1,7 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.kind.Draft.at;
-import static longshoulder.core.kind.Draft.mm;
+import static longshoulder.core.kind.FrameBuilder.at;
+import static longshoulder.core.kind.FrameBuilder.mm;
 
 import java.util.List;
 import java.util.Optional;
@@ -16,7 +16,7 @@ import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.View;
-import longshoulder.core.kind.Draft.Section;
+import longshoulder.core.kind.FrameBuilder.Section;
 import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
@@ -41,7 +41,7 @@ final class Stand {
 
     static final Kind KIND = new SetOut("stand", PARAMETERS, brief -> new Stand(brief).frame());
 
-    private final Draft draft = new Draft();
+    private final FrameBuilder builder = new FrameBuilder();
     private final Brief brief;
     private final Amount clear;
     private final Amount between;
@@ -72,28 +72,28 @@ final class Stand {
     }
 
     Frame frame() {
-        frame("long", "1", Draft.RIGHT, Draft.FRONT, "left", "right");
-        frame("cross", "2", Draft.BACK, Draft.RIGHT, "front", "back");
+        frame("long", "1", FrameBuilder.RIGHT, FrameBuilder.FRONT, "left", "right");
+        frame("cross", "2", FrameBuilder.BACK, FrameBuilder.RIGHT, "front", "back");
         double r = mm(between) / 2;
         potFigures();
-        draft.figure(View.FRONT, at(-r, 0, 0), at(-r, 0, mm(seat)), Side.LEFT, 0, seat);
-        draft.figure(View.FRONT, at(-r, 0, 0), at(-r, 0, mm(height)), Side.LEFT, 1, height);
-        draft.figure(View.FRONT, at(r, 0, mm(seat)), at(r, 0, mm(height)), Side.RIGHT, 0,
+        builder.figure(View.FRONT, at(-r, 0, 0), at(-r, 0, mm(seat)), Side.LEFT, 0, seat);
+        builder.figure(View.FRONT, at(-r, 0, 0), at(-r, 0, mm(height)), Side.LEFT, 1, height);
+        builder.figure(View.FRONT, at(r, 0, mm(seat)), at(r, 0, mm(height)), Side.RIGHT, 0,
                 brief.required("leg.above"));
-        draft.figure(View.FRONT, at(r, 0, mm(seat) - mm(brief.required("rail.width"))), at(r, 0, mm(seat)),
+        builder.figure(View.FRONT, at(r, 0, mm(seat) - mm(brief.required("rail.width"))), at(r, 0, mm(seat)),
                 Side.RIGHT, 0, brief.required("rail.width"));
-        draft.figure(View.PLAN, at(-r, mm(brief.required("rail.thickness")) / -2, 0),
+        builder.figure(View.PLAN, at(-r, mm(brief.required("rail.thickness")) / -2, 0),
                 at(-r, mm(brief.required("rail.thickness")) / 2, 0), Side.LEFT, 0,
                 brief.required("rail.thickness"));
-        return draft.frame();
+        return builder.frame();
     }
 
     /** The pot, and the legs where they leave it its room. */
     private void potFigures() {
         double pot = mm(brief.required("pot.diameter")) / 2;
         double level = mm(isClearAtTops() ? height : seat);
-        draft.figure(View.FRONT, at(-pot, 0, level), at(pot, 0, level), Side.ABOVE, 1, brief.required("pot.diameter"));
-        draft.figure(View.FRONT, at(-mm(clear) / 2, 0, level), at(mm(clear) / 2, 0, level), Side.ABOVE, 0, clear);
+        builder.figure(View.FRONT, at(-pot, 0, level), at(pot, 0, level), Side.ABOVE, 1, brief.required("pot.diameter"));
+        builder.figure(View.FRONT, at(-mm(clear) / 2, 0, level), at(mm(clear) / 2, 0, level), Side.ABOVE, 0, clear);
     }
 
     /** One of the two frames: it runs along an axis, and its face sides look along another. */
@@ -101,18 +101,18 @@ final class Stand {
             String high) {
         Piece near = leg("leg-" + low, "A" + number + "a", axis.negate(), face);
         Piece far = leg("leg-" + high, "A" + number + "b", axis, face);
-        boolean forward = Draft.DOWN.cross(face).dot(axis) > 0;
-        Vector3D.Unit along = Draft.DOWN.cross(face).normalize();
+        boolean forward = FrameBuilder.DOWN.cross(face).dot(axis) > 0;
+        Vector3D.Unit along = FrameBuilder.DOWN.cross(face).normalize();
         Section section = new Section(brief.required("rail.width"), brief.required("rail.thickness"));
         Pose rough = new Pose(face.multiply(-mm(section.thickness()) / 2).add(at(0, 0, mm(seat))), along,
-                Draft.DOWN, face);
+                FrameBuilder.DOWN, face);
         String id = "rail-" + name;
-        draft.between(id, Role.RAIL, "B" + number, section, rough,
+        builder.between(id, Role.RAIL, "B" + number, section, rough,
                 List.of(between, brief.required("rail.width"), seat), inner(forward ? near : far),
                 inner(forward ? far : near));
-        draft.joint(id, near.id(), JointKind.BRIDLE);
-        draft.joint(id, far.id(), JointKind.BRIDLE);
-        draft.assemble("frame-" + name, overLegs(), height, List.of(near.id(), far.id(), id));
+        builder.joint(id, near.id(), JointKind.BRIDLE);
+        builder.joint(id, far.id(), JointKind.BRIDLE);
+        builder.assemble("frame-" + name, overLegs(), height, List.of(near.id(), far.id(), id));
     }
 
     /** Over the outer edges of two legs, half way up: with equal splay the mean of the widths at the top and at the floor. */
@@ -133,13 +133,13 @@ final class Stand {
         Amount width = brief.required("leg.width");
         Amount thickness = brief.required("leg.thickness");
         Vector3D.Unit out = outwards.multiply(Math.cos(lean.radians()))
-                .add(Draft.UP.multiply(Math.sin(lean.radians()))).normalize();
+                .add(FrameBuilder.UP.multiply(Math.sin(lean.radians()))).normalize();
         HalfSpace innerEdge = HalfSpace.through(outwards.multiply(mm(between) / 2).add(at(0, 0, mm(seat))),
                 out.negate());
         Vector3D.Unit across = out.negate();
         Vector3D.Unit along = across.cross(face).normalize();
-        HalfSpace floor = new HalfSpace(Draft.DOWN, 0);
-        HalfSpace top = new HalfSpace(Draft.UP, mm(height));
+        HalfSpace floor = new HalfSpace(FrameBuilder.DOWN, 0);
+        HalfSpace top = new HalfSpace(FrameBuilder.UP, mm(height));
         boolean upwards = along.getZ() > 0;
         Shape shape = new Shape(upwards ? floor : top, upwards ? top : floor,
                 new HalfSpace(face, mm(thickness) / 2), new HalfSpace(face.negate(), mm(thickness) / 2),
@@ -149,7 +149,7 @@ final class Stand {
                 ? height
                 : new Amount.Scaled(Label.of("amount.alongLean"), height, 1 / Math.cos(lean.radians()),
                         Label.of("rule.alongLean"));
-        return draft.add(lean.isZero()
+        return builder.add(lean.isZero()
                 ? new Piece(id, Role.LEG, mark, length, width, thickness, pose)
                 : new Piece(id, Role.LEG, mark, length, width, thickness, pose, shape));
     }

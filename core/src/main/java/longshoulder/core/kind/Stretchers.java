@@ -1,6 +1,6 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.kind.Draft.mm;
+import static longshoulder.core.kind.FrameBuilder.mm;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,7 +11,7 @@ import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Tolerance;
-import longshoulder.core.kind.Draft.Section;
+import longshoulder.core.kind.FrameBuilder.Section;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -26,7 +26,7 @@ final class Stretchers {
     private final Map<String, Piece> legs;
     private final Amount overLegsLength;
     private final Amount overLegsDepth;
-    private final Draft draft = new Draft();
+    private final FrameBuilder builder = new FrameBuilder();
     private final Amount height;
     private final Section section;
 
@@ -45,12 +45,12 @@ final class Stretchers {
         String form = brief.choice("stretchers").orElse("none");
         List<Piece> all = new ArrayList<>();
         if (!form.equals("none")) {
-            all.add(end("left", Draft.LEFT, "D1"));
-            all.add(end("right", Draft.RIGHT, "D2"));
+            all.add(end("left", FrameBuilder.LEFT, "D1"));
+            all.add(end("right", FrameBuilder.RIGHT, "D2"));
         }
         if (form.equals("box")) {
-            all.add(side("front", Draft.FRONT, "E1"));
-            all.add(side("back", Draft.BACK, "E2"));
+            all.add(side("front", FrameBuilder.FRONT, "E1"));
+            all.add(side("back", FrameBuilder.BACK, "E2"));
         }
         if (form.equals("h")) {
             all.add(middle(all.get(0), all.get(1)));
@@ -98,20 +98,20 @@ final class Stretchers {
         Vector3D place = centre(leg("leg-front-left")).lerp(centre(leg("leg-back-left")), 0.5);
         Amount length = between("stretcher-middle", overLegsLength).minus(brief.required("leg.width"))
                 .minus(section.thickness()).amount();
-        return laid(length, "stretcher-middle", "E1", Draft.FRONT, place, left, right,
+        return laid(length, "stretcher-middle", "E1", FrameBuilder.FRONT, place, left, right,
                 List.of(left.thickness(), height));
     }
 
     /** @param length what it comes to between plumb legs with square faces */
     private Piece laid(Amount length, String id, String mark, Vector3D.Unit out, Vector3D place, Piece one, Piece other,
             List<Amount> hangsOn) {
-        Vector3D.Unit along = Draft.DOWN.cross(out).normalize();
+        Vector3D.Unit along = FrameBuilder.DOWN.cross(out).normalize();
         Vector3D origin = place.subtract(out.multiply(mm(section.thickness()) / 2))
-                .add(Draft.UP.multiply(mm(section.width())));
+                .add(FrameBuilder.UP.multiply(mm(section.width())));
         boolean forward = along.dot(centre(other).subtract(centre(one))) > 0;
         Piece from = forward ? one : other;
         Piece to = forward ? other : one;
-        Piece traced = draft.between(id, Role.STRETCHER, mark, section, new Pose(origin, along, Draft.DOWN, out),
+        Piece traced = builder.between(id, Role.STRETCHER, mark, section, new Pose(origin, along, FrameBuilder.DOWN, out),
                 hangsOn, from.shape().looking(along), to.shape().looking(along.negate()));
         boolean asReckoned = Math.abs(mm(traced.length()) - mm(length)) < Tolerance.LENGTH;
         return asReckoned && traced.slanted().isEmpty() ? traced.endingFarther(0, 0, length) : traced;

@@ -1,7 +1,7 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.kind.Draft.at;
-import static longshoulder.core.kind.Draft.mm;
+import static longshoulder.core.kind.FrameBuilder.at;
+import static longshoulder.core.kind.FrameBuilder.mm;
 
 import java.util.List;
 import longshoulder.core.brief.Brief;
@@ -11,8 +11,8 @@ import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.View;
-import longshoulder.core.kind.Draft.Lie;
-import longshoulder.core.kind.Draft.Size;
+import longshoulder.core.kind.FrameBuilder.Lie;
+import longshoulder.core.kind.FrameBuilder.Size;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 
@@ -23,9 +23,9 @@ import longshoulder.core.reckoning.Label;
  */
 final class Trestle {
 
-    private static final Lie UPRIGHT_LEFT = new Lie(Draft.LEFT, Draft.FRONT);
-    private static final Lie UPRIGHT_RIGHT = new Lie(Draft.RIGHT, Draft.FRONT);
-    private static final Lie LENGTHWISE = new Lie(Draft.FRONT, Draft.UP);
+    private static final Lie UPRIGHT_LEFT = new Lie(FrameBuilder.LEFT, FrameBuilder.FRONT);
+    private static final Lie UPRIGHT_RIGHT = new Lie(FrameBuilder.RIGHT, FrameBuilder.FRONT);
+    private static final Lie LENGTHWISE = new Lie(FrameBuilder.FRONT, FrameBuilder.UP);
 
     private static final List<Parameter> PARAMETERS = new KindParameters().length("overall.height", 740, 29 * 16, 200, 1500)
             .length("beam.length", 800, 32 * 16, 200, 4000).length("foot.spread", 560, 22 * 16, 150, 1500)
@@ -38,7 +38,7 @@ final class Trestle {
     static final Kind KIND = new SetOut("trestle", PARAMETERS, Trestle::frame);
 
     private static Frame frame(Brief brief) {
-        Draft draft = new Draft();
+        FrameBuilder builder = new FrameBuilder();
         Amount height = brief.required("overall.height");
         Amount length = brief.required("beam.length");
         Amount spread = brief.required("foot.spread");
@@ -50,53 +50,53 @@ final class Trestle {
             Lie lie = side.equals("left") ? UPRIGHT_LEFT : UPRIGHT_RIGHT;
             double middle = x + mm(legThickness) / 2 - mm(brief.required("foot.thickness")) / 2;
             String number = side.equals("left") ? "1" : "2";
-            draft.lay("foot-" + side, Role.FOOT, "A" + number,
-                    new Size(spread, footHeight, brief.required("foot.thickness")), new Lie(lie.faceSide(), Draft.UP),
+            builder.lay("foot-" + side, Role.FOOT, "A" + number,
+                    new Size(spread, footHeight, brief.required("foot.thickness")), new Lie(lie.faceSide(), FrameBuilder.UP),
                     at(middle, 0, 0));
-            draft.lay("leg-" + side, Role.UPRIGHT, "B" + number,
+            builder.lay("leg-" + side, Role.UPRIGHT, "B" + number,
                     new Size(leg, brief.required("leg.width"), legThickness),
                     lie, at(x, (mm(spread) - mm(brief.required("leg.width"))) / 2, mm(footHeight)));
-            draft.joint("leg-" + side, "foot-" + side, JointKind.LOOSE_TENON);
-            draft.assemble("end-" + side, List.of("foot-" + side, "leg-" + side));
+            builder.joint("leg-" + side, "foot-" + side, JointKind.LOOSE_TENON);
+            builder.assemble("end-" + side, List.of("foot-" + side, "leg-" + side));
         }
-        rail(draft, brief, "beam", Role.BEAM, mm(height) - mm(brief.required("beam.width")));
-        rail(draft, brief, "stretcher", Role.STRETCHER, mm(brief.required("stretcher.height")));
-        draft.span("beam", "stretcher");
-        draft.assemble("whole", length, leg, List.of("beam", "stretcher"));
-        figures(draft, brief, leg);
-        return draft.frame();
+        rail(builder, brief, "beam", Role.BEAM, mm(height) - mm(brief.required("beam.width")));
+        rail(builder, brief, "stretcher", Role.STRETCHER, mm(brief.required("stretcher.height")));
+        builder.span("beam", "stretcher");
+        builder.assemble("whole", length, leg, List.of("beam", "stretcher"));
+        figures(builder, brief, leg);
+        return builder.frame();
     }
 
-    private static void rail(Draft draft, Brief brief, String id, Role role, double low) {
+    private static void rail(FrameBuilder builder, Brief brief, String id, Role role, double low) {
         Amount leg = brief.required("leg.thickness");
         Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(brief.required("beam.length")).minus(2, leg)
                 .amount();
         Amount thickness = brief.required(id + ".thickness");
-        draft.lay(id, role, id.equals("beam") ? "C1" : "C2",
+        builder.lay(id, role, id.equals("beam") ? "C1" : "C2",
                 new Size(shoulder, brief.required(id + ".width"), thickness),
                 LENGTHWISE, at(mm(leg), (mm(brief.required("foot.spread")) - mm(thickness)) / 2, low));
-        draft.joint(id, "leg-left", JointKind.LOOSE_TENON);
-        draft.joint(id, "leg-right", JointKind.LOOSE_TENON);
+        builder.joint(id, "leg-left", JointKind.LOOSE_TENON);
+        builder.joint(id, "leg-right", JointKind.LOOSE_TENON);
     }
 
-    private static void figures(Draft draft, Brief brief, Amount leg) {
+    private static void figures(FrameBuilder builder, Brief brief, Amount leg) {
         double l = mm(brief.required("beam.length"));
         double h = mm(brief.required("overall.height"));
         double foot = mm(brief.required("foot.height"));
         double spread = mm(brief.required("foot.spread"));
         double low = mm(brief.required("stretcher.height"));
-        draft.figure(View.FRONT, at(0, 0, h), at(l, 0, h), Side.ABOVE, 0, brief.required("beam.length"));
-        draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, brief.required("overall.height"));
-        draft.figure(View.FRONT, at(0, 0, foot), at(0, 0, h), Side.LEFT, 0, leg);
-        draft.figure(View.FRONT, at(l, 0, h - mm(brief.required("beam.width"))), at(l, 0, h), Side.RIGHT, 0,
+        builder.figure(View.FRONT, at(0, 0, h), at(l, 0, h), Side.ABOVE, 0, brief.required("beam.length"));
+        builder.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, brief.required("overall.height"));
+        builder.figure(View.FRONT, at(0, 0, foot), at(0, 0, h), Side.LEFT, 0, leg);
+        builder.figure(View.FRONT, at(l, 0, h - mm(brief.required("beam.width"))), at(l, 0, h), Side.RIGHT, 0,
                 brief.required("beam.width"));
-        draft.figure(View.FRONT, at(l, 0, 0), at(l, 0, low), Side.RIGHT, 0, brief.required("stretcher.height"));
-        draft.figure(View.FRONT, at(mm(brief.required("leg.thickness")), 0, low),
+        builder.figure(View.FRONT, at(l, 0, 0), at(l, 0, low), Side.RIGHT, 0, brief.required("stretcher.height"));
+        builder.figure(View.FRONT, at(mm(brief.required("leg.thickness")), 0, low),
                 at(l - mm(brief.required("leg.thickness")), 0, low), Side.INSIDE, 0,
-                draft.piece("stretcher").length());
-        draft.figure(View.END, at(0, 0, 0), at(0, spread, 0), Side.BELOW, 0, brief.required("foot.spread"));
-        draft.figure(View.END, at(0, (spread - mm(brief.required("leg.width"))) / 2, h),
+                builder.piece("stretcher").length());
+        builder.figure(View.END, at(0, 0, 0), at(0, spread, 0), Side.BELOW, 0, brief.required("foot.spread"));
+        builder.figure(View.END, at(0, (spread - mm(brief.required("leg.width"))) / 2, h),
                 at(0, (spread + mm(brief.required("leg.width"))) / 2, h), Side.ABOVE, 0, brief.required("leg.width"));
-        draft.figure(View.END, at(0, 0, 0), at(0, 0, foot), Side.LEFT, 0, brief.required("foot.height"));
+        builder.figure(View.END, at(0, 0, 0), at(0, 0, foot), Side.LEFT, 0, brief.required("foot.height"));
     }
 }

@@ -1,7 +1,7 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.kind.Draft.at;
-import static longshoulder.core.kind.Draft.mm;
+import static longshoulder.core.kind.FrameBuilder.at;
+import static longshoulder.core.kind.FrameBuilder.mm;
 
 import java.util.List;
 import longshoulder.core.brief.Brief;
@@ -11,8 +11,8 @@ import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.View;
-import longshoulder.core.kind.Draft.Lie;
-import longshoulder.core.kind.Draft.Size;
+import longshoulder.core.kind.FrameBuilder.Lie;
+import longshoulder.core.kind.FrameBuilder.Size;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -36,7 +36,7 @@ final class Workbench {
 
     static final Kind KIND = new SetOut("workbench", PARAMETERS, brief -> new Workbench(brief).frame());
 
-    private final Draft draft = new Draft();
+    private final FrameBuilder builder = new FrameBuilder();
     private final Brief brief;
     private final Amount postWidth;
     private final Amount postDepth;
@@ -63,29 +63,29 @@ final class Workbench {
         for (String end : List.of("left", "right")) {
             endFrame(end, end.equals("left") ? "1" : "2");
         }
-        stretcher("front", Draft.FRONT, 0);
-        stretcher("back", Draft.BACK, y1 - mm(postDepth));
-        draft.span("stretcher-front", "stretcher-back");
-        draft.span("rail-upper-left", "rail-upper-right", "rail-lower-left", "rail-lower-right");
-        draft.assemble("whole", overLength, post, List.of("stretcher-front", "stretcher-back"));
-        draft.lay("top", Role.TOP, "T", new Size(brief.required("overall.length"), brief.required("overall.depth"),
-                brief.required("top.thickness")), new Lie(Draft.UP, Draft.FRONT), at(0, 0, mm(post)));
+        stretcher("front", FrameBuilder.FRONT, 0);
+        stretcher("back", FrameBuilder.BACK, y1 - mm(postDepth));
+        builder.span("stretcher-front", "stretcher-back");
+        builder.span("rail-upper-left", "rail-upper-right", "rail-lower-left", "rail-lower-right");
+        builder.assemble("whole", overLength, post, List.of("stretcher-front", "stretcher-back"));
+        builder.lay("top", Role.TOP, "T", new Size(brief.required("overall.length"), brief.required("overall.depth"),
+                brief.required("top.thickness")), new Lie(FrameBuilder.UP, FrameBuilder.FRONT), at(0, 0, mm(post)));
         figures();
-        return draft.frame();
+        return builder.frame();
     }
 
     private void endFrame(String end, String number) {
-        Vector3D.Unit outwards = end.equals("left") ? Draft.LEFT : Draft.RIGHT;
+        Vector3D.Unit outwards = end.equals("left") ? FrameBuilder.LEFT : FrameBuilder.RIGHT;
         double x = end.equals("left") ? x0 : x1 - mm(postWidth);
         Size size = new Size(post, postWidth, postDepth);
-        draft.lay("post-front-" + end, Role.POST, "A" + number, size, new Lie(Draft.FRONT, outwards), at(x, 0, 0));
-        draft.lay("post-back-" + end, Role.POST, "A" + number + "b", size, new Lie(Draft.BACK, outwards),
+        builder.lay("post-front-" + end, Role.POST, "A" + number, size, new Lie(FrameBuilder.FRONT, outwards), at(x, 0, 0));
+        builder.lay("post-back-" + end, Role.POST, "A" + number + "b", size, new Lie(FrameBuilder.BACK, outwards),
                 at(x, y1 - mm(postDepth), 0));
         double high = mm(post) - mm(brief.required("rail.width"));
-        rail("rail-upper-" + end, "B" + number, outwards, Draft.UP, x, high);
-        rail("rail-lower-" + end, "B" + number + "b", outwards, Draft.DOWN, x,
+        rail("rail-upper-" + end, "B" + number, outwards, FrameBuilder.UP, x, high);
+        rail("rail-lower-" + end, "B" + number + "b", outwards, FrameBuilder.DOWN, x,
                 mm(brief.required("lower-rail.height")));
-        draft.assemble("end-" + end, brief.required("overall.depth"), post, List.of("post-front-" + end,
+        builder.assemble("end-" + end, brief.required("overall.depth"), post, List.of("post-front-" + end,
                 "post-back-" + end, "rail-upper-" + end, "rail-lower-" + end));
     }
 
@@ -93,7 +93,7 @@ final class Workbench {
         Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(brief.required("overall.depth"))
                 .minus(2, postDepth).amount();
         Amount thickness = brief.required("rail.thickness");
-        draft.lay(id, Role.RAIL, mark, new Size(shoulder, brief.required("rail.width"), thickness),
+        builder.lay(id, Role.RAIL, mark, new Size(shoulder, brief.required("rail.width"), thickness),
                 new Lie(outwards, edge), at(x + (mm(postWidth) - mm(thickness)) / 2, mm(postDepth), z));
     }
 
@@ -101,8 +101,8 @@ final class Workbench {
         String id = "stretcher-" + side;
         Amount shoulder = Amount.sum(Label.of("amount.shoulder", id)).plus(overLength).minus(2, postWidth).amount();
         Amount thickness = brief.required("stretcher.thickness");
-        draft.lay(id, Role.STRETCHER, side.equals("front") ? "C1" : "C2",
-                new Size(shoulder, brief.required("stretcher.width"), thickness), new Lie(outwards, Draft.UP),
+        builder.lay(id, Role.STRETCHER, side.equals("front") ? "C1" : "C2",
+                new Size(shoulder, brief.required("stretcher.width"), thickness), new Lie(outwards, FrameBuilder.UP),
                 at(x0 + mm(postWidth), y + (mm(postDepth) - mm(thickness)) / 2,
                         mm(brief.required("stretcher.height"))));
         for (String end : List.of("left", "right")) {
@@ -113,14 +113,14 @@ final class Workbench {
 
     private void joined(String stretcher, String post, String joint) {
         switch (joint) {
-            case "tusked" -> draft.joint(stretcher, post, JointKind.TUSKED_TENON);
+            case "tusked" -> builder.joint(stretcher, post, JointKind.TUSKED_TENON);
             case "wedged" -> {
-                draft.joint(stretcher, post, JointKind.THROUGH_TENON);
-                draft.usual(stretcher + "/" + post, "tenon.wedges", "fitting");
+                builder.joint(stretcher, post, JointKind.THROUGH_TENON);
+                builder.usual(stretcher + "/" + post, "tenon.wedges", "fitting");
             }
             case "bolted" -> {
-                draft.joint(stretcher, post, JointKind.STUB_TENON);
-                draft.usual(stretcher + "/" + post, "bolt", "bolted");
+                builder.joint(stretcher, post, JointKind.STUB_TENON);
+                builder.usual(stretcher + "/" + post, "bolt", "bolted");
             }
             default -> {
                 // A stopped tenon is what a rail gets anyway.
@@ -132,21 +132,21 @@ final class Workbench {
         double l = mm(brief.required("overall.length"));
         double h = mm(brief.required("overall.height"));
         double low = mm(brief.required("stretcher.height"));
-        draft.figure(View.FRONT, at(0, 0, h), at(l, 0, h), Side.ABOVE, 1, brief.required("overall.length"));
-        draft.figure(View.FRONT, at(0, 0, h), at(x0, 0, h), Side.ABOVE, 0, brief.required("overhang.ends"));
-        draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, brief.required("overall.height"));
-        draft.figure(View.FRONT, at(0, 0, 0), at(0, 0, mm(post)), Side.LEFT, 0, post);
-        draft.figure(View.FRONT, at(x0, 0, 0), at(x0 + mm(postWidth), 0, 0), Side.BELOW, 0, postWidth);
-        draft.figure(View.FRONT, at(l, 0, 0), at(l, 0, low), Side.RIGHT, 0, brief.required("stretcher.height"));
-        draft.figure(View.FRONT, at(l, 0, mm(post)), at(l, 0, h), Side.RIGHT, 0, brief.required("top.thickness"));
-        draft.figure(View.FRONT, at(x0 + mm(postWidth), 0, low), at(x1 - mm(postWidth), 0, low), Side.INSIDE, 0,
-                draft.piece("stretcher-front").length());
-        draft.figure(View.END, at(0, 0, h), at(0, y1, h), Side.ABOVE, 0, brief.required("overall.depth"));
-        draft.figure(View.END, at(0, 0, 0), at(0, mm(postDepth), 0), Side.BELOW, 0, postDepth);
-        draft.figure(View.END, at(0, 0, 0), at(0, 0, mm(brief.required("lower-rail.height"))), Side.LEFT, 0,
+        builder.figure(View.FRONT, at(0, 0, h), at(l, 0, h), Side.ABOVE, 1, brief.required("overall.length"));
+        builder.figure(View.FRONT, at(0, 0, h), at(x0, 0, h), Side.ABOVE, 0, brief.required("overhang.ends"));
+        builder.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, brief.required("overall.height"));
+        builder.figure(View.FRONT, at(0, 0, 0), at(0, 0, mm(post)), Side.LEFT, 0, post);
+        builder.figure(View.FRONT, at(x0, 0, 0), at(x0 + mm(postWidth), 0, 0), Side.BELOW, 0, postWidth);
+        builder.figure(View.FRONT, at(l, 0, 0), at(l, 0, low), Side.RIGHT, 0, brief.required("stretcher.height"));
+        builder.figure(View.FRONT, at(l, 0, mm(post)), at(l, 0, h), Side.RIGHT, 0, brief.required("top.thickness"));
+        builder.figure(View.FRONT, at(x0 + mm(postWidth), 0, low), at(x1 - mm(postWidth), 0, low), Side.INSIDE, 0,
+                builder.piece("stretcher-front").length());
+        builder.figure(View.END, at(0, 0, h), at(0, y1, h), Side.ABOVE, 0, brief.required("overall.depth"));
+        builder.figure(View.END, at(0, 0, 0), at(0, mm(postDepth), 0), Side.BELOW, 0, postDepth);
+        builder.figure(View.END, at(0, 0, 0), at(0, 0, mm(brief.required("lower-rail.height"))), Side.LEFT, 0,
                 brief.required("lower-rail.height"));
-        draft.figure(View.END, at(0, mm(postDepth), mm(brief.required("lower-rail.height"))),
+        builder.figure(View.END, at(0, mm(postDepth), mm(brief.required("lower-rail.height"))),
                 at(0, y1 - mm(postDepth), mm(brief.required("lower-rail.height"))), Side.INSIDE, 0,
-                draft.piece("rail-lower-right").length());
+                builder.piece("rail-lower-right").length());
     }
 }

@@ -28,7 +28,7 @@ import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /** A frame being set out: pieces laid in the world, and what drawings and papers are to say of them. */
-final class Draft {
+final class FrameBuilder {
 
     static final Vector3D.Unit LEFT = Vector3D.Unit.MINUS_X;
     static final Vector3D.Unit RIGHT = Vector3D.Unit.PLUS_X;
