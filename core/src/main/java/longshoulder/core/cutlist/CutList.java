@@ -81,7 +81,7 @@ public record CutList(List<CutLine> lines) {
         if (piece.piece().slanted().isEmpty()) {
             return finished;
         }
-        Vector3D box = piece.form().box();
+        Vector3D box = piece.cutShape().box();
         return new Size(reaching("amount.blank", finished.length(), box.getX()),
                 reaching("amount.blankWidth", finished.width(), box.getY()),
                 reaching("amount.blankThickness", finished.thickness(), box.getZ()));

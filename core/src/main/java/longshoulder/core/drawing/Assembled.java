@@ -45,7 +45,7 @@ final class Assembled {
         List<Cell> filling = closed(piece.joints()).stream().flatMap(joint -> joint.adds().cells().stream()).toList();
         Skin skin = Skin.of(seen.cells(), filling);
         List<Outside> outside = Outside.of(seen, skin).stream().map(cell -> cell.with(closed)).toList();
-        return new Shown(piece.id(), piece.form(), outside, Hiding.of(seen.cells(), skin));
+        return new Shown(piece.id(), piece.cutShape(), outside, Hiding.of(seen.cells(), skin));
     }
 
     private List<Joint> received(String piece) {

@@ -3,7 +3,7 @@ package longshoulder.core.drawing;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
-import longshoulder.core.geometry.Form;
+import longshoulder.core.geometry.CutShape;
 import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.Plan;
@@ -88,17 +88,17 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
      * edges have to be looked at, the processors share the pieces.
      */
     public static Extent extentOf(List<Shown> shown, View view) {
-        List<Form> forms = shown.stream().map(Shown::form).filter(form -> !form.isNothing()).toList();
+        List<CutShape> cutShapes = shown.stream().map(Shown::cutShape).filter(cutShape -> !cutShape.isNothing()).toList();
         // A box along the axes is known without a look at its edges: to hand that out would take longer.
         Stream<Extent> boxes = view.isAlongAxes()
-                ? forms.stream().map(form -> Extent.of(form.bounds().corners(), view))
-                : Tasks.each(forms, form -> extentOf(form, view)).stream();
+                ? cutShapes.stream().map(cutShape -> Extent.of(cutShape.bounds().corners(), view))
+                : Tasks.each(cutShapes, cutShape -> extentOf(cutShape, view)).stream();
         return boxes.reduce(Extent::and).orElse(new Extent(0, 0, 0, 0));
     }
 
-    private static Extent extentOf(Form form, View view) {
+    private static Extent extentOf(CutShape cutShape, View view) {
         Extent.Growing box = new Extent.Growing();
-        form.lines().edges().forEach(edge -> {
+        cutShape.lines().edges().forEach(edge -> {
             box.add(edge.from(), view);
             box.add(edge.to(), view);
         });

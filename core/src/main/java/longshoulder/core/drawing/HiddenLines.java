@@ -63,8 +63,8 @@ final class HiddenLines {
 
     private List<Stroke> strokes(List<Shown> drawn) {
         for (Shown piece : drawn) {
-            Near near = near(Extent.of(piece.form().bounds().corners(), view));
-            for (Boundary.Arris arris : piece.form().lines().arrises()) {
+            Near near = near(Extent.of(piece.cutShape().bounds().corners(), view));
+            for (Boundary.Arris arris : piece.cutShape().lines().arrises()) {
                 switch (arris.sight(view.toEye())) {
                     case OPEN -> cut(piece.piece(), arris.edge(), near);
                     case HIDDEN -> add(piece.piece(), arris.edge(), 0, 1, Stroke.Kind.HIDDEN);
@@ -72,7 +72,7 @@ final class HiddenLines {
                     }
                 }
             }
-            for (Boundary.Bend bend : piece.form().lines().bends()) {
+            for (Boundary.Bend bend : piece.cutShape().lines().bends()) {
                 if (bend.isOutline(view.toEye())) {
                     cut(piece.piece(), bend.edge(), near);
                 }

@@ -67,7 +67,7 @@ public final class JointDetail {
         HalfSpace behind = plane(section);
         return Stream.concat(Stream.of(post(), end()), Stream.of(joint.loosePart()).filter(part -> !part.isNothing())
                 .map(part -> Shown.part(joint.id(), part))).map(part -> part.cutOpen(behind))
-                .filter(part -> !part.form().isNothing()).toList();
+                .filter(part -> !part.cutShape().isNothing()).toList();
     }
 
     /** The faces that the plane of a section cuts, in the view of that section. */
@@ -75,7 +75,7 @@ public final class JointDetail {
         HalfSpace plane = plane(section);
         View view = view(section);
         return section(section)
-                .stream().flatMap(part -> part.form().boundary().skin().faces().stream().map(Skin.Face::polygon)
+                .stream().flatMap(part -> part.cutShape().boundary().skin().faces().stream().map(Skin.Face::polygon)
                         .filter(face -> face.plane().normal().dot(plane.normal()) > 1 - Tolerance.DIRECTION
                                 && Math.abs(face.plane().offset() - plane.offset()) < Tolerance.LENGTH)
                         .map(face -> new Patch(part.piece(), face.corners().stream().map(view::flat).toList(), 1, 0)))

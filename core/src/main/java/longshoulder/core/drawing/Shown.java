@@ -3,7 +3,7 @@ package longshoulder.core.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.geometry.Cell;
-import longshoulder.core.geometry.Form;
+import longshoulder.core.geometry.CutShape;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.Pose;
@@ -18,11 +18,11 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * Something that a drawing shows: a piece as it stands, or moved away or cut open.
  *
  * @param piece id of what it is, or is a part of
- * @param form its shape
+ * @param cutShape its shape
  * @param outside what is seen of it
  * @param hiding what hides all that lies behind it or inside it
  */
-public record Shown(String piece, Form form, List<Outside> outside, List<Hiding> hiding) {
+public record Shown(String piece, CutShape cutShape, List<Outside> outside, List<Hiding> hiding) {
 
     /**
      * A cell of what is seen.
@@ -58,13 +58,13 @@ public record Shown(String piece, Form form, List<Outside> outside, List<Hiding>
         hiding = List.copyOf(hiding);
     }
 
-    private Shown(String piece, Form form) {
-        this(piece, form, Outside.of(form.solid(), form.boundary().skin()),
-                Hiding.of(form.solid().cells(), form.boundary().skin()));
+    private Shown(String piece, CutShape cutShape) {
+        this(piece, cutShape, Outside.of(cutShape.solid(), cutShape.boundary().skin()),
+                Hiding.of(cutShape.solid().cells(), cutShape.boundary().skin()));
     }
 
     Solid solid() {
-        return form.solid();
+        return cutShape.solid();
     }
 
     /** All pieces of a plan as they stand, with their joints closed. */
@@ -74,17 +74,17 @@ public record Shown(String piece, Form form, List<Outside> outside, List<Hiding>
 
     /** A piece by itself, whose joints are open. */
     static Shown alone(PlannedPiece piece) {
-        return new Shown(piece.id(), piece.form());
+        return new Shown(piece.id(), piece.cutShape());
     }
 
     /** A shape that is no whole piece. */
     public static Shown part(String piece, Solid solid) {
-        return new Shown(piece, Form.of(solid, Pose.WORLD));
+        return new Shown(piece, CutShape.of(solid, Pose.WORLD));
     }
 
     /** The same, elsewhere and away from what hides its joints: its skin is carried along and not made anew. */
     public Shown shifted(Vector3D by) {
-        return new Shown(piece, form.moved(by));
+        return new Shown(piece, cutShape.moved(by));
     }
 
     /** Moved, in the world. */

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Bounds;
-import longshoulder.core.geometry.Form;
+import longshoulder.core.geometry.CutShape;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.joint.Groove;
 import longshoulder.core.joint.Joint;
@@ -36,16 +36,16 @@ final class ApartCheck implements Check {
     private record Fault(String code, Label message) {}
 
     private static Optional<Fault> fault(Subject subject, Piece piece) {
-        Form form = subject.form(piece);
-        if (form.parts() > 1) {
-            return Optional.of(new Fault("falls-apart", Label.of("finding.fallsApart", piece.id(), form.parts())));
+        CutShape cutShape = subject.cutShape(piece);
+        if (cutShape.parts() > 1) {
+            return Optional.of(new Fault("falls-apart", Label.of("finding.fallsApart", piece.id(), cutShape.parts())));
         }
         // What is worked to a shape still reaches to all of its sides somewhere; where faces lean, its box tells nothing.
-        return piece.slanted().isEmpty() && !form.isNothing() ? sideGone(piece, form) : Optional.empty();
+        return piece.slanted().isEmpty() && !cutShape.isNothing() ? sideGone(piece, cutShape) : Optional.empty();
     }
 
-    private static Optional<Fault> sideGone(Piece piece, Form form) {
-        Bounds left = form.outline().bounds();
+    private static Optional<Fault> sideGone(Piece piece, CutShape cutShape) {
+        Bounds left = cutShape.outline().bounds();
         double width = piece.width().value().toMillimetres() - left.size().getY();
         double thickness = piece.thickness().value().toMillimetres() - left.size().getZ();
         double least = 100 * Tolerance.LENGTH;

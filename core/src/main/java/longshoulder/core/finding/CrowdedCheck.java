@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import longshoulder.core.frame.Piece;
-import longshoulder.core.geometry.Form;
+import longshoulder.core.geometry.CutShape;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.reckoning.Level;
@@ -17,16 +17,16 @@ import longshoulder.core.reckoning.Level;
  */
 final class CrowdedCheck implements Check {
 
-    private record Placed(Piece piece, Form form) {}
+    private record Placed(Piece piece, CutShape cutShape) {}
 
     @Override
     public List<Finding> run(Subject subject) {
         List<Placed> placed = subject.built().pieces().stream()
-                .map(piece -> new Placed(piece, subject.form(piece))).toList();
+                .map(piece -> new Placed(piece, subject.cutShape(piece))).toList();
         Map<String, Set<String>> posts = subject.joints().stream()
                 .collect(Collectors.groupingBy(joint -> joint.meeting().rail().id(),
                         Collectors.mapping(CrowdedCheck::post, Collectors.toSet())));
-        return BoxPairs.of(placed.stream().map(one -> one.form.bounds()).toList()).stream()
+        return BoxPairs.of(placed.stream().map(one -> one.cutShape.bounds()).toList()).stream()
                 .filter(pair -> collide(posts, placed.get(pair.first()), placed.get(pair.second())))
                 .map(pair -> finding(subject, placed.get(pair.first()).piece, placed.get(pair.second()).piece))
                 .toList();
@@ -42,11 +42,11 @@ final class CrowdedCheck implements Check {
         if (mine.contains(other.piece.id()) || theirs.contains(one.piece.id())) {
             boolean grooved = one.piece.role().isPanel() || other.piece.role().isPanel();
             boolean slanted = one.piece.slanted().isPresent() || other.piece.slanted().isPresent();
-            return grooved && slanted && one.form.solid().overlaps(other.form.solid());
+            return grooved && slanted && one.cutShape.solid().overlaps(other.cutShape.solid());
         }
         return mine.stream().anyMatch(theirs::contains)
-                ? one.piece.body().overlaps(other.form.solid()) || one.form.solid().overlaps(other.piece.body())
-                : one.form.solid().overlaps(other.form.solid());
+                ? one.piece.body().overlaps(other.cutShape.solid()) || one.cutShape.solid().overlaps(other.piece.body())
+                : one.cutShape.solid().overlaps(other.cutShape.solid());
     }
 
     private static Finding finding(Subject subject, Piece one, Piece other) {

@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Frame;
-import longshoulder.core.geometry.Form;
+import longshoulder.core.geometry.CutShape;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Tenon;
 import longshoulder.core.project.Project;
@@ -23,13 +23,13 @@ import longshoulder.core.reckoning.Amount;
  * @param settled what was asked for, over what the frame's kind usually has
  * @param planned the frame as planned
  * @param built the frame with what was really cut
- * @param forms each piece with its joints cut, by its id
+ * @param cutShapes each piece with its joints cut, by its id
  */
 public record Subject(Project project, Brief settled, Frame planned, Frame built, List<Joint> joints,
-        Map<String, Form> forms) {
+        Map<String, CutShape> cutShapes) {
 
     public Subject {
-        forms = Map.copyOf(forms);
+        cutShapes = Map.copyOf(cutShapes);
         joints = List.copyOf(joints);
     }
 
@@ -38,8 +38,8 @@ public record Subject(Project project, Brief settled, Frame planned, Frame built
         return project.brief();
     }
 
-    Form form(Piece piece) {
-        return Objects.requireNonNull(forms.get(piece.id()));
+    CutShape cutShape(Piece piece) {
+        return Objects.requireNonNull(cutShapes.get(piece.id()));
     }
 
     /** The joints at ends of rails: neither crossings nor panels in their grooves. */

@@ -172,7 +172,7 @@ public record Rod(String piece, List<Mark> marks, List<Face> faces) {
         if (recesses.isEmpty()) {
             return List.of();
         }
-        List<Vector3D> corners = piece.form().corners().map(piece.piece().pose()::toWorld).toList();
+        List<Vector3D> corners = piece.cutShape().corners().map(piece.piece().pose()::toWorld).toList();
         return recesses.stream().flatMap(joint -> traced(piece, joint, corners, zeroEnd)).toList();
     }
 

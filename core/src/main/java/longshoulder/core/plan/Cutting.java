@@ -94,8 +94,8 @@ public record Cutting(Piece piece, Solid body, List<Step> steps) {
     }
 
     /** Equal for pieces that are cut alike. */
-    Likeness alike() {
-        return new Likeness(this);
+    CutShapeKey alike() {
+        return new CutShapeKey(this);
     }
 
     /** Whether what is cut of it runs as straight as a stretch asks for. */

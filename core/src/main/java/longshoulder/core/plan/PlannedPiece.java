@@ -3,7 +3,7 @@ package longshoulder.core.plan;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.frame.Piece;
-import longshoulder.core.geometry.Form;
+import longshoulder.core.geometry.CutShape;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.geometry.Outline;
 import longshoulder.core.geometry.Solid;
@@ -20,10 +20,10 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param start the cut at the first end
  * @param finish the cut at the other end
  * @param joints of which it is the rail, those at its first end before the others
- * @param form its exact shape
+ * @param cutShape its exact shape
  */
 public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amount> shoulderLength, EndCut start,
-        EndCut finish, List<Joint> joints, Form form) {
+        EndCut finish, List<Joint> joints, CutShape cutShape) {
 
     public PlannedPiece {
         joints = List.copyOf(joints);
@@ -35,17 +35,17 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
 
     /** Its exact shape in the world. */
     public Solid solid() {
-        return form.solid();
+        return cutShape.solid();
     }
 
     /** The skin of the solid in triangles, in the world. */
     public Mesh mesh() {
-        return form.mesh();
+        return cutShape.mesh();
     }
 
     /** Its edges in its own frame of reference. */
     public Outline outline() {
-        return form.outline();
+        return cutShape.outline();
     }
 
     /** The joint at an end, if there is one. */
@@ -55,7 +55,7 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
 
     /** How long a blank must be for it, end to end along the grain, in millimetres: slanted ends reach beyond the arrises. */
     public double blank() {
-        return form.box().getX();
+        return cutShape.box().getX();
     }
 
     /** How far a point of the world lies from an end of the blank, along the grain, in millimetres. */
@@ -66,6 +66,6 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
 
     /** The lowest corner of its skin in its own frame of reference along the grain: negative where a tenon stands out. */
     public double tip() {
-        return form.isNothing() ? 0 : form.localBounds().least().getX();
+        return cutShape.isNothing() ? 0 : cutShape.localBounds().least().getX();
     }
 }

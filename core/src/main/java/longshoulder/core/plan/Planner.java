@@ -10,7 +10,7 @@ import longshoulder.core.finding.Subject;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Shape;
-import longshoulder.core.geometry.Form;
+import longshoulder.core.geometry.CutShape;
 import longshoulder.core.joint.Joinery;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Staggering;
@@ -43,19 +43,19 @@ public final class Planner {
                 .collect(Collectors.groupingBy(joint -> joint.meeting().rail().id()));
         Map<String, List<Joint>> byPost = joints.stream()
                 .collect(Collectors.groupingBy(joint -> joint.meeting().post().id()));
-        // Each piece's form hangs on nothing but the joints, so all processors share them.
-        Map<String, Form> forms = Forms.of(built.pieces(), piece -> Cutting.of(piece,
+        // Each piece's shape hangs on nothing but the joints, so all processors share them.
+        Map<String, CutShape> cutShapes = CutShapeCache.of(built.pieces(), piece -> Cutting.of(piece,
                 byRail.getOrDefault(piece.id(), List.of()).stream().map(Cutting.End::of).toList(),
                 byPost.getOrDefault(piece.id(), List.of()), built.shaping(piece.id())));
         List<PlannedPiece> pieces = built.pieces().stream()
                 .map(piece -> planned(project, piece, byRail.getOrDefault(piece.id(), List.of()),
-                        Objects.requireNonNull(forms.get(piece.id()))))
+                        Objects.requireNonNull(cutShapes.get(piece.id()))))
                 .toList();
         return new Plan(project, built, joints, pieces,
-                Checks.run(new Subject(project, settled.brief(), planned, built, joints, forms)));
+                Checks.run(new Subject(project, settled.brief(), planned, built, joints, cutShapes)));
     }
 
-    private static PlannedPiece planned(Project project, Piece piece, List<Joint> own, Form form) {
+    private static PlannedPiece planned(Project project, Piece piece, List<Joint> own, CutShape cutShape) {
         double[] arrises = piece.slanted().map(Shape::arrises)
                 .orElseGet(() -> new double[]{piece.length().value().toMillimetres()});
         EndCut start = EndCut.along(piece.pose(), piece.shape().start().normal(), arrises);
@@ -64,21 +64,21 @@ public final class Planner {
         Optional<Amount> shoulders = ends.size() == 2 && !piece.role().isPanel()
                 ? Optional.of(piece.length())
                 : Optional.empty();
-        return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, ends, form), shoulders, start,
+        return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, ends, cutShape), shoulders, start,
                 finish,
-                own, form);
+                own, cutShape);
     }
 
     /** Shoulder length and whatever the joints add at both ends; on slanted shoulders the tips of tenons are not its long points. */
-    private static Amount overall(Piece piece, List<Joint> own, Form form) {
+    private static Amount overall(Piece piece, List<Joint> own, CutShape cutShape) {
         if (own.isEmpty() || piece.role().isPanel()) {
             return piece.length();
         }
         Label label = Label.of("amount.pieceLength", piece.id());
         Amount.SumBuilder sum = Amount.sum(label).plus(piece.length());
         own.forEach(joint -> sum.plus(joint.addedLength()));
-        return piece.slanted().isPresent() && !form.isNothing()
-                ? new Amount.Traced(label, Length.fromMillimetres(form.box().getX()), sum.amount().parts(),
+        return piece.slanted().isPresent() && !cutShape.isNothing()
+                ? new Amount.Traced(label, Length.fromMillimetres(cutShape.box().getX()), sum.amount().parts(),
                         Label.of("rule.tipToTip"))
                 : sum.amount();
     }

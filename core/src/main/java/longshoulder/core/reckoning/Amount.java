@@ -50,7 +50,7 @@ public sealed interface Amount {
         amount.parts().forEach(part -> collectParameters(part, found));
     }
 
-    /** KindParameters for by the maker (or the kind's own default), under the name of its parameter. */
+    /** Asked for by the maker (or the kind's own default), under the name of its parameter. */
     record Given(Label label, Length value, String parameter) implements Amount {
         @Override
         public List<Amount> parts() {

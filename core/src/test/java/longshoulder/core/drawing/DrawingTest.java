@@ -202,7 +202,7 @@ class DrawingTest {
             @ForAll @DoubleRange(min = -80, max = 80) double lift) {
         Plan made = Planner.plan(project);
         View view = View.pictorial(turn, lift);
-        double edges = made.pieces().stream().flatMap(piece -> piece.form().lines().arrises().stream())
+        double edges = made.pieces().stream().flatMap(piece -> piece.cutShape().lines().arrises().stream())
                 .filter(arris -> arris.sight(view.toEye()) != Boundary.Arris.Sight.COVERED).map(Boundary.Arris::edge)
                 .mapToDouble((Boundary.Edge edge) -> view.flat(edge.from()).distance(view.flat(edge.to()))).sum();
         assertThat(length(new HiddenLines(Shown.all(made), view, piece -> true).strokes())).isCloseTo(edges,

@@ -74,7 +74,7 @@ class JointDetailTest {
         List<Shown> out = detail.apart(1);
         assertThat(out).hasSameSizeAs(home);
         for (int i = 0; i < out.size(); i++) {
-            Skins.assertClosed(out.get(i).form().mesh());
+            Skins.assertClosed(out.get(i).cutShape().mesh());
             assertThat(out.get(i).solid().volume()).isCloseTo(home.get(i).solid().volume(), within(1e-6));
         }
         Solid post = out.getFirst().solid();

@@ -57,7 +57,7 @@ class FrameChecksTest {
                 .orElseThrow();
         Plan good = Planner.plan(apart.remedies().getFirst().edit().applyTo(bad.project()));
         assertThat(codes(good)).doesNotContain("falls-apart");
-        assertThat(good.piece("bar-upright-1").form().parts()).isEqualTo(1);
+        assertThat(good.piece("bar-upright-1").cutShape().parts()).isEqualTo(1);
     }
 
     @ParameterizedTest
@@ -86,8 +86,8 @@ class FrameChecksTest {
             "lap-deep | RISK | stand | rail-long/rail-cross:lap.depth=33 | rail-long/rail-cross:lap.depth=32",
             "lap-deep | STOP | stand | rail-long/rail-cross:lap.depth=49 | rail-long/rail-cross:lap.depth=24",
             "lap-shallow | RISK | stand | rail-long/rail-cross:lap.depth=15 | rail-long/rail-cross:lap.depth=16",
-            "tongue-thick | STOP | table | apron.layers=two; inner-apron-front/apron-front:edge.form=tongued; inner-apron-front/apron-front:tongue.thickness=200 | apron.layers=two; inner-apron-front/apron-front:edge.form=tongued",
-            "cut-deep | STOP | table | apron.layers=two; inner-apron-front/apron-front:edge.form=tongued; inner-apron-front/apron-front:groove.depth=100 | apron.layers=two; inner-apron-front/apron-front:edge.form=tongued",
+            "tongue-thick | STOP | table | apron.layers=two; inner-apron-front/apron-front:edge.cutShape=tongued; inner-apron-front/apron-front:tongue.thickness=200 | apron.layers=two; inner-apron-front/apron-front:edge.cutShape=tongued",
+            "cut-deep | STOP | table | apron.layers=two; inner-apron-front/apron-front:edge.cutShape=tongued; inner-apron-front/apron-front:groove.depth=100 | apron.layers=two; inner-apron-front/apron-front:edge.cutShape=tongued",
             "panel-tight | RISK | cabinet | panel.room=4 | panel.room=13",
             "no-room | STOP | door | filling=none; middle.rails=four; bars.across=four | filling=none; middle.rails=one; bars.across=four",
             "no-room | STOP | door | filling=none; muntins=four; muntin.width=100 | filling=none; muntins=two; muntin.width=100",

@@ -47,30 +47,30 @@ class StretchTest {
                 {0, 0, 8, 8, thickness / 2 - 6, thickness / 2, thickness / 2 + 6, thickness - 8, thickness}};
     }
 
-    private static Optional<Form> stretched(double length, double width) {
+    private static Optional<CutShape> stretched(double length, double width) {
         return Stretch.between(Flip.NONE, places(400, 90, 40), places(length, width, 40))
-                .flatMap(stretch -> Form.of(board(400, 90, 40), POSE).stretched(stretch, POSE));
+                .flatMap(stretch -> CutShape.of(board(400, 90, 40), POSE).stretched(stretch, POSE));
     }
 
     @Property(tries = 100)
     void boardOfAnyLengthAndWidth_isAsMadeSo(@ForAll @IntRange(min = 250, max = 2000) int length,
             @ForAll @IntRange(min = 60, max = 300) int width) {
-        Form form = stretched(length, width).orElseThrow();
+        CutShape cutShape = stretched(length, width).orElseThrow();
         Solid made = board(length, width, 40);
-        assertThat(form.solid().minus(made).volume()).isLessThan(1e-3);
-        assertThat(made.minus(form.solid()).volume()).isLessThan(1e-3);
-        assertThat(form.mesh().volume()).isCloseTo(made.volume(), within(1e-3));
-        Skins.assertClosed(form.mesh());
-        assertThat(form.bounds().least().distance(made.bounds().least())).isLessThan(1e-9);
-        assertThat(form.bounds().greatest().distance(made.bounds().greatest())).isLessThan(1e-9);
-        assertThat(Congruence.of(form.outline(), Boundary.of(made).outline(POSE))).isEqualTo(Congruence.SAME);
+        assertThat(cutShape.solid().minus(made).volume()).isLessThan(1e-3);
+        assertThat(made.minus(cutShape.solid()).volume()).isLessThan(1e-3);
+        assertThat(cutShape.mesh().volume()).isCloseTo(made.volume(), within(1e-3));
+        Skins.assertClosed(cutShape.mesh());
+        assertThat(cutShape.bounds().least().distance(made.bounds().least())).isLessThan(1e-9);
+        assertThat(cutShape.bounds().greatest().distance(made.bounds().greatest())).isLessThan(1e-9);
+        assertThat(Congruence.of(cutShape.outline(), Boundary.of(made).outline(POSE))).isEqualTo(Congruence.SAME);
     }
 
     /** However often it is stretched, it is what was made that is. */
     @Test
     void stretchedTwice_isStretchedOnce() {
-        Form far = stretched(1900, 90).orElseThrow();
-        Form back = far
+        CutShape far = stretched(1900, 90).orElseThrow();
+        CutShape back = far
                 .stretched(Stretch.between(Flip.NONE, places(400, 90, 40), places(500, 90, 40)).orElseThrow(), POSE)
                 .orElseThrow();
         assertThat(back.outline().edges()).isEqualTo(stretched(500, 90).orElseThrow().outline().edges());
@@ -80,7 +80,7 @@ class StretchTest {
     @Test
     void thicker_isNoStretch() {
         assertThat(Stretch.between(Flip.NONE, places(400, 90, 40), places(400, 90, 46))
-                .flatMap(stretch -> Form.of(board(400, 90, 40), POSE).stretched(stretch, POSE))).isEmpty();
+                .flatMap(stretch -> CutShape.of(board(400, 90, 40), POSE).stretched(stretch, POSE))).isEmpty();
     }
 
     @Test
@@ -115,22 +115,22 @@ class StretchTest {
         assertThat(stretch.inverse().suits(box(0, 0, 0, 100, 10, 10), POSE)).isFalse();
     }
 
-    private static Form flipped(Flip flip) {
+    private static CutShape flipped(Flip flip) {
         double[][] from = places(400, 90, 40);
         for (int axis = 0; axis < from.length; axis++) {
             int sign = flip.sign(axis);
             from[axis] = Arrays.stream(from[axis]).map(place -> sign * place).toArray();
         }
         Stretch stretch = Stretch.between(flip, from, from).orElseThrow();
-        return Form.of(board(400, 90, 40), POSE).stretched(stretch, POSE).orElseThrow();
+        return CutShape.of(board(400, 90, 40), POSE).stretched(stretch, POSE).orElseThrow();
     }
 
     /** Flipped, it is as solid as before, and its lines are those that its cells have. */
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7})
     void flipped_isItsImage(int axes) {
-        Form whole = Form.of(board(400, 90, 40), POSE);
-        Form image = flipped(new Flip(axes));
+        CutShape whole = CutShape.of(board(400, 90, 40), POSE);
+        CutShape image = flipped(new Flip(axes));
         assertThat(image.solid().volume()).isCloseTo(whole.solid().volume(), within(1e-3));
         Skins.assertClosed(image.mesh());
         assertThat(image.mesh().volume()).as("its faces look outwards").isCloseTo(whole.mesh().volume(), within(1e-3));

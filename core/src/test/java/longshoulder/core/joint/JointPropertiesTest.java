@@ -160,6 +160,6 @@ class JointPropertiesTest {
     void halfTurns_ofAPlainBoard(@ForAll("sensible") Project project) {
         PlannedPiece top = Planner.plan(project).piece("top");
         assertThat(Congruence.halfTurns(top.outline())).containsExactlyInAnyOrder(Congruence.HalfTurn.values());
-        assertThat(top.form().boundary().outline(Pose.WORLD).edges()).hasSameSizeAs(top.outline().edges());
+        assertThat(top.cutShape().boundary().outline(Pose.WORLD).edges()).hasSameSizeAs(top.outline().edges());
     }
 }

@@ -138,8 +138,8 @@ class KindDrawingsTest {
             }
             List<Shown> apart = detail.apart(1);
             // Cut out of the whole pieces, recesses may come to touch along the cut.
-            apart.forEach(part -> Skins.assertBalanced(part.form().mesh()));
-            assertThat(apart.get(0).form().solid().and(apart.get(1).form().solid()).volume()).as(joint.id())
+            apart.forEach(part -> Skins.assertBalanced(part.cutShape().mesh()));
+            assertThat(apart.get(0).cutShape().solid().and(apart.get(1).cutShape().solid()).volume()).as(joint.id())
                     .isLessThan(1e-6);
         }
     }
@@ -170,7 +170,7 @@ class KindDrawingsTest {
             double end = turned ? piece.tip() + piece.blank() : piece.tip();
             for (Rod.Mark mark : rod.marks()) {
                 double place = end + (turned ? -1 : 1) * mark.position().value().toMillimetres();
-                assertThat(piece.form().corners().mapToDouble(corner -> Math.abs(corner.getX() - place)).min())
+                assertThat(piece.cutShape().corners().mapToDouble(corner -> Math.abs(corner.getX() - place)).min())
                         .as("%s of %s at %s", mark.kind(), piece.id(), mark.position().value())
                         .hasValueCloseTo(0.0, within(1e-3));
             }

@@ -66,7 +66,7 @@ class KindPropertiesTest {
 
     /** What is sawn out roughly holds the whole piece, slanted ends and sides too, and wood to plane away. */
     private static void assertInRough(CutLine line, PlannedPiece piece) {
-        Vector3D size = Bounds.of(piece.form().corners().toList()).size();
+        Vector3D size = Bounds.of(piece.cutShape().corners().toList()).size();
         assertThat(line.rough().length().value().toMillimetres()).as("rough length of %s", piece.id())
                 .isGreaterThan(size.getX() + 25 - 1e-3);
         assertThat(line.rough().width().value().toMillimetres()).as("rough width of %s", piece.id())
@@ -80,7 +80,7 @@ class KindPropertiesTest {
         if (!piece.start().isSquare() || !piece.finish().isSquare() || piece.piece().slanted().isPresent()) {
             return;
         }
-        List<Vector3D> corners = piece.form().corners().toList();
+        List<Vector3D> corners = piece.cutShape().corners().toList();
         Vector3D size = Bounds.of(corners).size();
         Vector3D listed = Vector3D.of(piece.length().value().toMillimetres(),
                 piece.piece().width().value().toMillimetres(), piece.piece().thickness().value().toMillimetres());

@@ -29,7 +29,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 
-/** Forms that are shared and remembered are those that would be cut anew. */
+/** CutShapeCache that are shared and remembered are those that would be cut anew. */
 class CuttingTest {
 
     private static Project of(String kind) {
@@ -43,7 +43,7 @@ class CuttingTest {
                 plan.frame().shaping(piece.id()));
     }
 
-    /** Each plan takes from what those before it made: whatever is edited, each form is that of its piece cut anew. */
+    /** Each plan takes from what those before it made: whatever is edited, each shape is that of its piece cut anew. */
     @Property(tries = 150)
     void form_afterEdits_isThatOfThePieceCutAnew(@ForAll("kinds") Kind kind, @ForAll long seed) {
         Project project = RandomDesigns.design(kind, seed);
@@ -69,8 +69,8 @@ class CuttingTest {
         assertThat(piece.solid().bounds().least().distance(anew.bounds().least())).isLessThan(1e-6);
         assertThat(piece.solid().bounds().greatest().distance(anew.bounds().greatest())).isLessThan(1e-6);
         // Where it leans, its box is that of the skin, whose points are made one within a fraction of a micrometre.
-        assertThat(piece.form().bounds().least().distance(anew.bounds().least())).isLessThan(5e-5);
-        assertThat(piece.form().bounds().greatest().distance(anew.bounds().greatest())).isLessThan(5e-5);
+        assertThat(piece.cutShape().bounds().least().distance(anew.bounds().least())).isLessThan(5e-5);
+        assertThat(piece.cutShape().bounds().greatest().distance(anew.bounds().greatest())).isLessThan(5e-5);
         Skins.assertClosed(piece.mesh());
         assertThat(piece.mesh().volume()).as(piece.id()).isCloseTo(anew.volume(), within(0.1));
         assertThat(Congruence.of(piece.outline(), Boundary.of(anew).outline(piece.piece().pose()))).as(piece.id())
@@ -98,7 +98,7 @@ class CuttingTest {
     @Test
     void alike_isEqualWhereTheSameIsCut() {
         Plan plan = Planner.plan(of("table"));
-        Likeness front = anew(plan, plan.piece("apron-front")).alike();
+        CutShapeKey front = anew(plan, plan.piece("apron-front")).alike();
         assertThat(front).isEqualTo(anew(plan, plan.piece("apron-front")).alike());
         assertThat(front).isEqualTo(anew(plan, plan.piece("apron-back")).alike());
         assertThat(front).isNotEqualTo(anew(plan, plan.piece("apron-left")).alike());
@@ -126,8 +126,8 @@ class CuttingTest {
     }
 
     private static List<Flip> flips(Plan plan, String one, String other) {
-        Likeness from = anew(plan, plan.piece(one)).alike();
-        Likeness to = anew(plan, plan.piece(other)).alike();
+        CutShapeKey from = anew(plan, plan.piece(one)).alike();
+        CutShapeKey to = anew(plan, plan.piece(other)).alike();
         return Flip.ALL.stream().filter(flip -> from.stretchTo(to, flip).isPresent()).toList();
     }
 }

@@ -111,10 +111,10 @@ class ManyPiecesTest {
             assertPointsOf(piece.mesh(), own);
             Boundary boundary = Boundary.of(piece.solid());
             List<Boundary.Arris> lines = boundary.lines().arrises();
-            assertThat(piece.form().lines().arrises()).hasSameSizeAs(lines)
+            assertThat(piece.cutShape().lines().arrises()).hasSameSizeAs(lines)
                     .allSatisfy(arris -> assertThat(lines).anyMatch(line -> Skins.areSame(arris, line)));
-            assertThat(piece.form().lines().bends()).hasSameSizeAs(boundary.lines().bends());
-            Skin carried = piece.form().boundary().skin();
+            assertThat(piece.cutShape().lines().bends()).hasSameSizeAs(boundary.lines().bends());
+            Skin carried = piece.cutShape().boundary().skin();
             assertThat(carried.seams()).isEqualTo(boundary.skin().seams());
             for (Skin.Face face : boundary.skin().faces()) {
                 assertThat(Skins.areaLike(face, carried)).isCloseTo(Skins.areaLike(face, boundary.skin()),

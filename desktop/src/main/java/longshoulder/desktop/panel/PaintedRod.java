@@ -82,7 +82,7 @@ record PaintedRod(String heading, Rod rod, List<Double> marks, List<Figure> figu
     /** Paints a piece; nothing where there is none of it, or no room. */
     static Optional<PaintedRod> of(Plan plan, Setting setting) {
         if (setting.length() < SHORTEST || !plan.has(setting.piece())
-                || plan.piece(setting.piece()).form().isNothing()) {
+                || plan.piece(setting.piece()).cutShape().isNothing()) {
             return Optional.empty();
         }
         PlannedPiece piece = plan.piece(setting.piece());

@@ -87,10 +87,10 @@ final class SheetLayout {
         }
         Apart known = apart;
         if (known.share != share) {
-            Vector3D middle = middle(plan.pieces().stream().map(piece -> piece.form().bounds())
+            Vector3D middle = middle(plan.pieces().stream().map(piece -> piece.cutShape().bounds())
                     .reduce(SheetLayout::both).orElseThrow());
             known = new Apart(share, shown.stream().map(piece -> piece
-                    .shifted(middle(piece.form().bounds()).subtract(middle).multiply(share * FARTHEST))).toList());
+                    .shifted(middle(piece.cutShape().bounds()).subtract(middle).multiply(share * FARTHEST))).toList());
             apart = known;
         }
         return known.shown;

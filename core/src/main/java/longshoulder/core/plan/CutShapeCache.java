@@ -13,41 +13,41 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Flip;
-import longshoulder.core.geometry.Form;
+import longshoulder.core.geometry.CutShape;
 import longshoulder.core.geometry.Stretch;
 import longshoulder.core.tasks.Tasks;
 
 /**
- * The forms of pieces. To cut one and make its skin are the dearest steps of a plan, and most pieces of a design are made alike: so a
- * form is made once for all pieces in which the same is cut at the same places in their own frames of reference. Those of the last
+ * The shapes of pieces. To cut one and make its skin are the dearest steps of a plan, and most pieces of a design are made alike: so a
+ * shape is made once for all pieces in which the same is cut at the same places in their own frames of reference. Those of the last
  * plans are remembered, since an edit leaves most pieces as they were, or stretches them; that changes nothing but the time.
  */
-final class Forms {
+final class CutShapeCache {
 
     private static final Memory MEMORY = new Memory();
 
-    private Forms() {}
+    private CutShapeCache() {}
 
-    /** The form of each piece by its id. The processors share the making of unlike ones. */
-    static Map<String, Form> of(List<Piece> pieces, Function<Piece, Cutting> cuttings) {
+    /** The shape of each piece by its id. The processors share the making of unlike ones. */
+    static Map<String, CutShape> of(List<Piece> pieces, Function<Piece, Cutting> cuttings) {
         List<Compared> all = Tasks.each(pieces, piece -> new Compared(cuttings.apply(piece)));
-        Map<Likeness, Compared> firsts = new LinkedHashMap<>();
+        Map<CutShapeKey, Compared> firsts = new LinkedHashMap<>();
         all.forEach(one -> firsts.putIfAbsent(one.alike, one));
-        Map<Likeness, Known> known = known(List.copyOf(firsts.values()));
+        Map<CutShapeKey, Known> known = known(List.copyOf(firsts.values()));
         MEMORY.keep(all, known);
         return all.stream().collect(Collectors.toMap(one -> one.piece().id(),
-                one -> Objects.requireNonNull(known.get(one.alike)).form().at(one.piece().pose())));
+                one -> Objects.requireNonNull(known.get(one.alike)).cutShape().at(one.piece().pose())));
     }
 
     /** First what is remembered; then what nothing before it is like but for a flip and a stretch is made; then the rest follows from that. */
-    private static Map<Likeness, Known> known(List<Compared> unlike) {
-        Map<Likeness, Known> known = new HashMap<>();
+    private static Map<CutShapeKey, Known> known(List<Compared> unlike) {
+        Map<CutShapeKey, Known> known = new HashMap<>();
         List<Compared> models = new ArrayList<>();
         List<Follower> followers = new ArrayList<>();
         List<Optional<Known>> remembered = Tasks.each(unlike, Compared::remembered);
         for (int i = 0; i < unlike.size(); i++) {
             Compared one = unlike.get(i);
-            remembered.get(i).ifPresentOrElse(form -> known.put(one.alike, form),
+            remembered.get(i).ifPresentOrElse(cutShape -> known.put(one.alike, cutShape),
                     () -> models.stream().flatMap(one::follows).findFirst()
                             .ifPresentOrElse(followers::add, () -> models.add(one)));
         }
@@ -62,7 +62,7 @@ final class Forms {
         return known;
     }
 
-    private record Compared(Cutting cutting, Likeness alike) {
+    private record Compared(Cutting cutting, CutShapeKey alike) {
 
         Compared(Cutting cutting) {
             this(cutting, cutting.alike());
@@ -83,33 +83,33 @@ final class Forms {
                     .map(stretch -> new Follower(this, model.alike, stretch)).stream());
         }
 
-        private Optional<Stretch> stretch(Likeness madeAs, Flip flip) {
+        private Optional<Stretch> stretch(CutShapeKey madeAs, Flip flip) {
             return madeAs.stretchTo(alike, flip).filter(stretch -> cutting.suits(stretch.inverse()));
         }
 
         Optional<Known> stretched(Known from, Stretch stretch) {
-            return from.form.stretched(stretch, piece().pose())
-                    .map(form -> new Known(from.madeAs, stretch.flip(), form));
+            return from.cutShape.stretched(stretch, piece().pose())
+                    .map(cutShape -> new Known(from.madeAs, stretch.flip(), cutShape));
         }
 
         Known made() {
-            return new Known(alike, Flip.NONE, Form.of(cutting.solid(), piece().pose()));
+            return new Known(alike, Flip.NONE, CutShape.of(cutting.solid(), piece().pose()));
         }
     }
 
     /** One that is like another but for a flip and a stretch. */
-    private record Follower(Compared one, Likeness model, Stretch stretch) {
+    private record Follower(Compared one, CutShapeKey model, Stretch stretch) {
 
-        Known from(Map<Likeness, Known> known) {
+        Known from(Map<CutShapeKey, Known> known) {
             return one.stretched(Objects.requireNonNull(known.get(model)), stretch).orElseGet(one::made);
         }
     }
 
-    /** A form and what it was made as, before it was flipped and stretched. */
-    private record Known(Likeness madeAs, Flip flip, Form form) {}
+    /** A shape and what it was made as, before it was flipped and stretched. */
+    private record Known(CutShapeKey madeAs, Flip flip, CutShape cutShape) {}
 
     /**
-     * What the last plans had. Of no more of them: with hundreds of forms held the collector took a quarter of the time of every edit to
+     * What the last plans had. Of no more of them: with hundreds of shapes held the collector took a quarter of the time of every edit to
      * carry them about, and they were not asked for again.
      */
     private static final class Memory {
@@ -118,14 +118,14 @@ final class Forms {
         private static final int PLANS = 2;
 
         /** The plan in which each was last had, those of the earliest first. */
-        private final Map<Likeness, Kept> kept = new LinkedHashMap<>();
+        private final Map<CutShapeKey, Kept> kept = new LinkedHashMap<>();
         /** By the ids of the last plan's pieces. */
         private final Map<String, Known> last = new HashMap<>();
         private long plans;
 
         private record Kept(Known known, long plan) {}
 
-        synchronized Optional<Known> same(Likeness alike) {
+        synchronized Optional<Known> same(CutShapeKey alike) {
             return Optional.ofNullable(kept.get(alike)).map(Kept::known);
         }
 
@@ -133,7 +133,7 @@ final class Forms {
             return Optional.ofNullable(last.get(piece.id()));
         }
 
-        synchronized void keep(List<Compared> all, Map<Likeness, Known> known) {
+        synchronized void keep(List<Compared> all, Map<CutShapeKey, Known> known) {
             plans++;
             known.forEach((alike, one) -> {
                 kept.remove(alike);

@@ -11,7 +11,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.jspecify.annotations.Nullable;
 
 /** Where the corners of all that is cut lie in the piece's own frame of reference: equal for pieces that are cut alike. */
-final class Likeness {
+final class CutShapeKey {
 
     /** Places are compared in these steps, in millimetres: finer than any tolerance, coarser than the noise of doubles. */
     private static final double STEP = 1e-7;
@@ -26,7 +26,7 @@ final class Likeness {
     /** The places in the order that no flip changes. Worked out twice they are the same, so that nobody has to wait for another. */
     private volatile double @Nullable [][] ordered;
 
-    Likeness(Cutting cutting) {
+    CutShapeKey(Cutting cutting) {
         structure = structure(cutting);
         int corners = 0;
         for (int count : structure) {
@@ -78,7 +78,7 @@ final class Likeness {
     }
 
     /** How this is carried to another; empty if they are unlike in more than a flip and a stretch. */
-    Optional<Stretch> stretchTo(Likeness other, Flip flip) {
+    Optional<Stretch> stretchTo(CutShapeKey other, Flip flip) {
         if (!Arrays.equals(structure, other.structure)) {
             return Optional.empty();
         }
@@ -137,7 +137,7 @@ final class Likeness {
 
     @Override
     public boolean equals(@Nullable Object other) {
-        return other instanceof Likeness likeness && hash == likeness.hash
+        return other instanceof CutShapeKey likeness && hash == likeness.hash
                 && Arrays.equals(structure, likeness.structure) && Arrays.equals(steps, likeness.steps);
     }
 

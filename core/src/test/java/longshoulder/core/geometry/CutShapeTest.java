@@ -9,8 +9,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** A form that is carried to another place is the one that would be made there. */
-class FormTest {
+/** A shape that is carried to another place is the one that would be made there. */
+class CutShapeTest {
 
     private static final Pose HERE = Pose.of(Vector3D.of(5, -3, 2), Vector3D.Unit.PLUS_Y, Vector3D.Unit.PLUS_Z);
 
@@ -38,8 +38,8 @@ class FormTest {
     @ValueSource(doubles = {0, 0.3, 1.1, 2})
     void at_isWhatWouldBeMadeThere(double turn) {
         Pose there = elsewhere(turn);
-        Form carried = Form.of(block(HERE), HERE).at(there);
-        Form made = Form.of(block(there), there);
+        CutShape carried = CutShape.of(block(HERE), HERE).at(there);
+        CutShape made = CutShape.of(block(there), there);
         assertThat(carried.bounds().least().distance(made.bounds().least())).isLessThan(1e-9);
         assertThat(carried.bounds().greatest().distance(made.bounds().greatest())).isLessThan(1e-9);
         assertThat(carried.solid().volume()).isCloseTo(made.solid().volume(), within(1e-6));
@@ -55,7 +55,7 @@ class FormTest {
 
     @Test
     void at_theSamePlace_isItself() {
-        Form form = Form.of(block(HERE), HERE);
-        assertThat(form.at(HERE)).isSameAs(form);
+        CutShape cutShape = CutShape.of(block(HERE), HERE);
+        assertThat(cutShape.at(HERE)).isSameAs(cutShape);
     }
 }

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * The exact shape of a piece with its joints cut, and its skin. Both are made once for all pieces that are cut alike, and carried to
  * where one of them stands, or stretched, when somebody looks at it there: most checks ask for its outline alone.
  */
-public final class Form {
+public final class CutShape {
 
     private final Solid made;
     private final Boundary skin;
@@ -23,7 +23,7 @@ public final class Form {
     private volatile @Nullable Bounds bounds;
     private volatile @Nullable Bounds local;
 
-    private Form(Solid made, Boundary skin, Carry carry, Outline outline) {
+    private CutShape(Solid made, Boundary skin, Carry carry, Outline outline) {
         this.made = made;
         this.skin = skin;
         this.carry = carry;
@@ -31,26 +31,26 @@ public final class Form {
     }
 
     /** That of a piece with this pose. */
-    public static Form of(Solid solid, Pose pose) {
+    public static CutShape of(Solid solid, Pose pose) {
         Boundary skin = Boundary.of(solid);
-        return new Form(solid, skin, Carry.of(pose, pose), skin.outline(pose));
+        return new CutShape(solid, skin, Carry.of(pose, pose), skin.outline(pose));
     }
 
     /** The same of a piece with another pose that is cut alike. */
-    public Form at(Pose other) {
-        return other.equals(carry.to()) ? this : new Form(made, skin, carry.to(other), outline);
+    public CutShape at(Pose other) {
+        return other.equals(carry.to()) ? this : new CutShape(made, skin, carry.to(other), outline);
     }
 
     /**
-     * That of a piece with another pose that is cut like the one for which this form was made, but for a stretch. It is always what was
+     * That of a piece with another pose that is cut like the one for which this shape was made, but for a stretch. It is always what was
      * made that is stretched: however many edits follow each other, roundings do not add up.
      *
      * @return empty if what was made cannot be stretched so
      */
-    public Optional<Form> stretched(Stretch stretch, Pose other) {
+    public Optional<CutShape> stretched(Stretch stretch, Pose other) {
         Pose from = carry.from();
         return stretch.suits(made, from) && stretch.holds(skin.points(), from)
-                ? Optional.of(new Form(made, skin, Carry.of(from, Optional.of(stretch), other),
+                ? Optional.of(new CutShape(made, skin, Carry.of(from, Optional.of(stretch), other),
                         skin.outline(from).stretched(stretch)))
                 : Optional.empty();
     }
@@ -66,7 +66,7 @@ public final class Form {
     }
 
     /** The same elsewhere. */
-    public Form moved(Vector3D by) {
+    public CutShape moved(Vector3D by) {
         Pose pose = carry.to();
         return at(new Pose(pose.origin().add(by), pose.along(), pose.across(), pose.out()));
     }
@@ -147,7 +147,7 @@ public final class Form {
 
     @Override
     public boolean equals(@Nullable Object other) {
-        return other instanceof Form form && boundary().equals(form.boundary());
+        return other instanceof CutShape cutShape && boundary().equals(cutShape.boundary());
     }
 
     @Override
