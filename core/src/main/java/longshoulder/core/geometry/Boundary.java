@@ -27,9 +27,9 @@ public record Boundary(List<Vector3D> points, Skin skin, List<int[]> loops, Line
     }
 
     /** The same on an equal piece that stands elsewhere. */
-    Boundary moved(Carry carry) {
-        return new Boundary(points.stream().map(carry::point).toList(), skin.moved(carry),
-                loops.stream().map(carry::loop).toList(), lines.moved(carry), parts);
+    Boundary moved(Transform transform) {
+        return new Boundary(points.stream().map(transform::point).toList(), skin.moved(transform),
+                loops.stream().map(transform::loop).toList(), lines.moved(transform), parts);
     }
 
     /** Its edges in a piece's own frame of reference. */
@@ -56,9 +56,9 @@ public record Boundary(List<Vector3D> points, Skin skin, List<int[]> loops, Line
             return Stream.concat(arrises.stream().map(Arris::edge), bends.stream().map(Bend::edge));
         }
 
-        Lines moved(Carry carry) {
-            return new Lines(arrises.stream().map(arris -> arris.moved(carry)).toList(),
-                    bends.stream().map(bend -> bend.moved(carry)).toList());
+        Lines moved(Transform transform) {
+            return new Lines(arrises.stream().map(arris -> arris.moved(transform)).toList(),
+                    bends.stream().map(bend -> bend.moved(transform)).toList());
         }
     }
 
@@ -94,8 +94,8 @@ public record Boundary(List<Vector3D> points, Skin skin, List<int[]> loops, Line
             return new Arris(edge, Vector3D.ZERO, Vector3D.ZERO, Shape.CHANGING);
         }
 
-        private Arris moved(Carry carry) {
-            return new Arris(edge.moved(carry), carry.direction(one), carry.direction(other), shape);
+        private Arris moved(Transform transform) {
+            return new Arris(edge.moved(transform), transform.direction(one), transform.direction(other), shape);
         }
 
         /** How it lies to an eye that is infinitely far away. */
@@ -117,8 +117,8 @@ public record Boundary(List<Vector3D> points, Skin skin, List<int[]> loops, Line
     /** An edge between two faces that pass smoothly into each other, with their directions. */
     public record Bend(Edge edge, Vector3D one, Vector3D other) {
 
-        private Bend moved(Carry carry) {
-            return new Bend(edge.moved(carry), carry.direction(one), carry.direction(other));
+        private Bend moved(Transform transform) {
+            return new Bend(edge.moved(transform), transform.direction(one), transform.direction(other));
         }
 
         /** Whether it is an outline to an eye: one face looks at it, the other away. */
@@ -133,8 +133,8 @@ public record Boundary(List<Vector3D> points, Skin skin, List<int[]> loops, Line
             return Plain.squaredDistance(one, other) < within * within;
         }
 
-        private Edge moved(Carry carry) {
-            return new Edge(carry.point(from), carry.point(to));
+        private Edge moved(Transform transform) {
+            return new Edge(transform.point(from), transform.point(to));
         }
 
         boolean sameAs(Vector3D a, Vector3D b, double within) {

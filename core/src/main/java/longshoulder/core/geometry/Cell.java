@@ -208,13 +208,13 @@ public final class Cell {
     }
 
     /** The same cell elsewhere. */
-    Cell moved(Carry carry) {
+    Cell moved(Transform transform) {
         Vector3D[] otherPoints = new Vector3D[points.length];
-        Arrays.setAll(otherPoints, i -> carry.point(points[i]));
+        Arrays.setAll(otherPoints, i -> transform.point(points[i]));
         HalfSpace[] otherPlanes = new HalfSpace[planes.length];
-        Arrays.setAll(otherPlanes, i -> carry.plane(planes[i], pointOn(i)));
+        Arrays.setAll(otherPlanes, i -> transform.plane(planes[i], pointOn(i)));
         int[][] otherLoops = new int[loops.length][];
-        Arrays.setAll(otherLoops, i -> carry.loop(loops[i]));
+        Arrays.setAll(otherLoops, i -> transform.loop(loops[i]));
         return new Cell(otherPoints, distinct, otherPlanes, otherLoops);
     }
 

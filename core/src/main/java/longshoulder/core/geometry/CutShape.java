@@ -14,7 +14,7 @@ public final class CutShape {
 
     private final Solid made;
     private final Boundary skin;
-    private final Carry carry;
+    private final Transform transform;
     private final Outline outline;
     /** Carried twice they are the same, so that nobody has to wait for another. */
     private volatile @Nullable Solid solid;
@@ -23,22 +23,22 @@ public final class CutShape {
     private volatile @Nullable Bounds bounds;
     private volatile @Nullable Bounds local;
 
-    private CutShape(Solid made, Boundary skin, Carry carry, Outline outline) {
+    private CutShape(Solid made, Boundary skin, Transform transform, Outline outline) {
         this.made = made;
         this.skin = skin;
-        this.carry = carry;
+        this.transform = transform;
         this.outline = outline;
     }
 
     /** That of a piece with this pose. */
     public static CutShape of(Solid solid, Pose pose) {
         Boundary skin = Boundary.of(solid);
-        return new CutShape(solid, skin, Carry.of(pose, pose), skin.outline(pose));
+        return new CutShape(solid, skin, Transform.of(pose, pose), skin.outline(pose));
     }
 
     /** The same of a piece with another pose that is cut alike. */
     public CutShape at(Pose other) {
-        return other.equals(carry.to()) ? this : new CutShape(made, skin, carry.to(other), outline);
+        return other.equals(transform.to()) ? this : new CutShape(made, skin, transform.to(other), outline);
     }
 
     /**
@@ -48,9 +48,9 @@ public final class CutShape {
      * @return empty if what was made cannot be stretched so
      */
     public Optional<CutShape> stretched(Stretch stretch, Pose other) {
-        Pose from = carry.from();
+        Pose from = transform.from();
         return stretch.suits(made, from) && stretch.holds(skin.points(), from)
-                ? Optional.of(new CutShape(made, skin, Carry.of(from, Optional.of(stretch), other),
+                ? Optional.of(new CutShape(made, skin, Transform.of(from, Optional.of(stretch), other),
                         skin.outline(from).stretched(stretch)))
                 : Optional.empty();
     }
@@ -59,7 +59,7 @@ public final class CutShape {
     public Solid solid() {
         Solid known = solid;
         if (known == null) {
-            known = carry.isNone() ? made : made.moved(carry);
+            known = transform.isNone() ? made : made.moved(transform);
             solid = known;
         }
         return known;
@@ -67,7 +67,7 @@ public final class CutShape {
 
     /** The same elsewhere. */
     public CutShape moved(Vector3D by) {
-        Pose pose = carry.to();
+        Pose pose = transform.to();
         return at(new Pose(pose.origin().add(by), pose.along(), pose.across(), pose.out()));
     }
 
@@ -85,8 +85,8 @@ public final class CutShape {
     public Bounds bounds() {
         Bounds known = bounds;
         if (known == null) {
-            known = Bounds.of((carry.keepsBoxes() ? made.bounds().corners() : skin.points()).stream()
-                    .map(carry::point).toList());
+            known = Bounds.of((transform.keepsBoxes() ? made.bounds().corners() : skin.points()).stream()
+                    .map(transform::point).toList());
             bounds = known;
         }
         return known;
@@ -94,7 +94,7 @@ public final class CutShape {
 
     /** The corners of its skin in the piece's own frame of reference. */
     public Stream<Vector3D> corners() {
-        return skin.points().stream().map(carry::local);
+        return skin.points().stream().map(transform::local);
     }
 
     /**
@@ -119,7 +119,7 @@ public final class CutShape {
     public Boundary.Lines lines() {
         Boundary.Lines known = lines;
         if (known == null) {
-            known = carry.isNone() ? skin.lines() : skin.lines().moved(carry);
+            known = transform.isNone() ? skin.lines() : skin.lines().moved(transform);
             lines = known;
         }
         return known;
@@ -129,7 +129,7 @@ public final class CutShape {
     public Boundary boundary() {
         Boundary known = boundary;
         if (known == null) {
-            known = carry.isNone() ? skin : skin.moved(carry);
+            known = transform.isNone() ? skin : skin.moved(transform);
             boundary = known;
         }
         return known;
@@ -152,6 +152,6 @@ public final class CutShape {
 
     @Override
     public int hashCode() {
-        return Objects.hash(outline.edges(), carry.to());
+        return Objects.hash(outline.edges(), transform.to());
     }
 }

@@ -68,8 +68,8 @@ public record Skin(List<Face> faces, List<BitSet> seams) {
     }
 
     /** The same elsewhere. */
-    Skin moved(Carry carry) {
-        return new Skin(faces.stream().map(face -> new Face(face.cell(), carry.polygon(face.polygon()))).toList(),
+    Skin moved(Transform transform) {
+        return new Skin(faces.stream().map(face -> new Face(face.cell(), transform.polygon(face.polygon()))).toList(),
                 seams);
     }
 }

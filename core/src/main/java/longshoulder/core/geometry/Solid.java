@@ -127,12 +127,12 @@ public record Solid(List<Cell> cells, Bounds bounds) {
 
     /** The same solid elsewhere. */
     public Solid moved(Vector3D by) {
-        return moved(Carry.by(by));
+        return moved(Transform.by(by));
     }
 
     /** The same solid of an equal piece that stands elsewhere. */
-    Solid moved(Carry carry) {
-        return new Solid(cells.stream().map(cell -> cell.moved(carry)).toList());
+    Solid moved(Transform transform) {
+        return new Solid(cells.stream().map(cell -> cell.moved(transform)).toList());
     }
 
     /** In mm³. */

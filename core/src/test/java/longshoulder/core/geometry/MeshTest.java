@@ -127,7 +127,7 @@ class MeshTest {
             assertThat(round.lines().bends()).filteredOn(bend -> bend.isOutline(View.FRONT.toEye())).hasSize(2);
         }
         Pose turned = new Pose(Vector3D.of(1, 2, 3), Vector3D.Unit.PLUS_Z, Vector3D.Unit.PLUS_X, Vector3D.Unit.PLUS_Y);
-        assertThat(Boundary.of(peg.moved(Carry.of(Pose.WORLD, turned))).lines().bends()).hasSize(24);
+        assertThat(Boundary.of(peg.moved(Transform.of(Pose.WORLD, turned))).lines().bends()).hasSize(24);
     }
 
     @Test

@@ -10,24 +10,24 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param parallel whether both stand parallel and nothing is flipped, as mostly: then directions stay as they are
  * @param by how far, if they are equal and parallel
  */
-record Carry(Pose from, Optional<Stretch> stretch, Pose to, boolean parallel, Vector3D by) {
+record Transform(Pose from, Optional<Stretch> stretch, Pose to, boolean parallel, Vector3D by) {
 
-    static Carry of(Pose from, Pose to) {
+    static Transform of(Pose from, Pose to) {
         return of(from, Optional.empty(), to);
     }
 
-    static Carry of(Pose from, Optional<Stretch> stretch, Pose to) {
+    static Transform of(Pose from, Optional<Stretch> stretch, Pose to) {
         boolean flipped = stretch.filter(one -> !one.flip().isNone()).isPresent();
-        return new Carry(from, stretch, to, !flipped && from.isParallel(to), to.origin().subtract(from.origin()));
+        return new Transform(from, stretch, to, !flipped && from.isParallel(to), to.origin().subtract(from.origin()));
     }
 
     /** Without a turn. */
-    static Carry by(Vector3D by) {
+    static Transform by(Vector3D by) {
         return of(Pose.WORLD, new Pose(by, Pose.WORLD.along(), Pose.WORLD.across(), Pose.WORLD.out()));
     }
 
     /** From the same to one that stands elsewhere. */
-    Carry to(Pose other) {
+    Transform to(Pose other) {
         return of(from, stretch, other);
     }
 
