@@ -48,17 +48,17 @@ final class VertexPool {
     private static final class Row {
 
         private final int axis;
-        private final Steps steps;
+        private final BucketIndex buckets;
         private final double[][] at;
         private final int[] indices;
 
         /** @param places along x, along y and along z */
         private Row(int axis, double[][] places, int[] pool) {
             this.axis = axis;
-            steps = new Steps(places[axis]);
+            buckets = new BucketIndex(places[axis]);
             at = new double[places.length][pool.length];
             indices = new int[pool.length];
-            int[] order = steps.order();
+            int[] order = buckets.order();
             for (int i = 0; i < order.length; i++) {
                 at[0][i] = places[0][order[i]];
                 at[1][i] = places[1][order[i]];
@@ -77,11 +77,11 @@ final class VertexPool {
 
         /** Where those places begin in the row that may lie beside the line between two, and where they end. */
         int first(Vector3D start, Vector3D end) {
-            return steps.first(Math.min(along(start), along(end)) - NEAR);
+            return buckets.first(Math.min(along(start), along(end)) - NEAR);
         }
 
         int last(Vector3D start, Vector3D end) {
-            return steps.last(Math.max(along(start), along(end)) + NEAR);
+            return buckets.last(Math.max(along(start), along(end)) + NEAR);
         }
 
         /** Puts those places in a stretch of the row that lie on the straight line between two. */

@@ -4,7 +4,7 @@ package longshoulder.core.geometry;
  * Finds numbers by their values without sorting them: they lie in as many equal steps as there are of them, and within a step in the order
  * in which they were given. What is found near a value has to be looked at once more.
  */
-final class Steps {
+final class BucketIndex {
 
     private final double least;
     private final double stepsPerUnit;
@@ -12,7 +12,7 @@ final class Steps {
     private final int[] starts;
     private final int[] order;
 
-    Steps(double[] values) {
+    BucketIndex(double[] values) {
         double low = Double.POSITIVE_INFINITY;
         double high = Double.NEGATIVE_INFINITY;
         for (double value : values) {
