@@ -231,7 +231,7 @@ public final class Cell {
         return switch (side(distances)) {
             case INSIDE -> Optional.of(this);
             case OUTSIDE -> Optional.empty();
-            case BOTH -> Optional.of(new Halves(this, keep, distances).inside());
+            case BOTH -> Optional.of(new CellSplit(this, keep, distances).inside());
         };
     }
 
@@ -352,7 +352,7 @@ public final class Cell {
                 return List.of(this);
             }
             if (side == Side.BOTH) {
-                Halves halves = new Halves(rest, plane, distances);
+                CellSplit halves = new CellSplit(rest, plane, distances);
                 outside.add(halves.outside());
                 rest = halves.inside();
             }

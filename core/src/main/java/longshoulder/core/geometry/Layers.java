@@ -79,7 +79,7 @@ public final class Layers {
             Cell rest = cell;
             for (double level : levels.subList(1, levels.size() - 1)) {
                 HalfSpace below = new HalfSpace(up, level);
-                Halves halves = new Halves(rest, below, rest.distances(below));
+                CellSplit halves = new CellSplit(rest, below, rest.distances(below));
                 layers.add(halves.inside().flatFirst());
                 rest = halves.outside();
             }

@@ -10,7 +10,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * <p>While it is sawn, points go by one row of numbers: those of the cell first, then those at which its edges are cut. All of it is in
  * plain rows: a leg whose mortises cross is sawn a thousand times.
  */
-final class Halves {
+final class CellSplit {
 
     private static final int[] NONE = {};
 
@@ -25,7 +25,7 @@ final class Halves {
     private int cutCount;
 
     /** @param distances of the cell's points outside the boundary */
-    Halves(Cell whole, HalfSpace boundary, double[] distances) {
+    CellSplit(Cell whole, HalfSpace boundary, double[] distances) {
         this.whole = whole;
         this.boundary = boundary;
         this.distances = distances;
