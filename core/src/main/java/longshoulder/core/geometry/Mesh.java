@@ -35,7 +35,7 @@ public record Mesh(List<Vector3D> points, List<int[]> triangles) {
                 fanFromMiddle(loop, points, triangles);
             }
         }
-        Sheets.part(points, triangles);
+        NonManifoldEdgeSplit.part(points, triangles);
         return new Mesh(points, triangles);
     }
 

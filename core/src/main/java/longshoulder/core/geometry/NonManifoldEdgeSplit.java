@@ -12,7 +12,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * edge. Each sheet gets a point of its own in the middle of it, so that every edge has two triangles again. Which two belong
  * together is found by turning through the wood.
  */
-final class Sheets {
+final class NonManifoldEdgeSplit {
 
     private record Directed(int from, int to) {
         Directed turned() {
@@ -23,7 +23,7 @@ final class Sheets {
     private final List<Vector3D> points;
     private final List<int[]> triangles;
 
-    private Sheets(List<Vector3D> points, List<int[]> triangles) {
+    private NonManifoldEdgeSplit(List<Vector3D> points, List<int[]> triangles) {
         this.points = points;
         this.triangles = triangles;
     }
@@ -31,7 +31,7 @@ final class Sheets {
     /** Parts them in place; both lists grow, and nothing is changed where no edge is used twice. */
     static void part(List<Vector3D> points, List<int[]> triangles) {
         if (anyTwice(triangles)) {
-            new Sheets(points, triangles).part();
+            new NonManifoldEdgeSplit(points, triangles).part();
         }
     }
 
