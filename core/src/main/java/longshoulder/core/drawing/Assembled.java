@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import longshoulder.core.brief.JointKind;
-import longshoulder.core.drawing.Shown.Outside;
+import longshoulder.core.drawing.DrawnPart.Outside;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.Skin;
@@ -33,19 +33,19 @@ final class Assembled {
     }
 
     /** All pieces of a plan. The processors share them. */
-    static List<Shown> pieces(Plan plan) {
+    static List<DrawnPart> pieces(Plan plan) {
         Assembled assembled = new Assembled(plan);
         return Tasks.each(plan.pieces(), assembled::shown);
     }
 
-    private Shown shown(PlannedPiece piece) {
+    private DrawnPart shown(PlannedPiece piece) {
         Solid seen = seen(piece);
         List<Joint> closed = closed(received(piece.id()));
         // Tenons hide nothing that is not hidden without them, but the wood goes on in them.
         List<Cell> filling = closed(piece.joints()).stream().flatMap(joint -> joint.adds().cells().stream()).toList();
         Skin skin = Skin.of(seen.cells(), filling);
         List<Outside> outside = Outside.of(seen, skin).stream().map(cell -> cell.with(closed)).toList();
-        return new Shown(piece.id(), piece.cutShape(), outside, Hiding.of(seen.cells(), skin));
+        return new DrawnPart(piece.id(), piece.cutShape(), outside, Hiding.of(seen.cells(), skin));
     }
 
     private List<Joint> received(String piece) {

@@ -39,20 +39,20 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
 
     /** Draws all pieces as they stand, seen in a view, with hidden edges. */
     public static Drawing of(Plan plan, View view) {
-        return ofShown(Shown.all(plan), view, piece -> true);
+        return ofParts(DrawnPart.all(plan), view, piece -> true);
     }
 
     /** The same without hidden edges, for pictorial views. */
     public static Drawing visible(Plan plan, View view) {
-        return visibleOf(Shown.all(plan), view);
+        return visibleOf(DrawnPart.all(plan), view);
     }
 
     /** Draws a piece by itself, with its joints cut, in each of some views. All its faces are of one wood, and lie in no order. */
     public static List<Drawing> alone(PlannedPiece piece, List<View> views) {
-        Shown shown = Shown.alone(piece);
-        List<Polygon> faces = shown.outside().stream().flatMap(one -> one.faces().stream()).toList();
+        DrawnPart parts = DrawnPart.alone(piece);
+        List<Polygon> faces = parts.outside().stream().flatMap(one -> one.faces().stream()).toList();
         return views.stream().map(view -> new Drawing(Uncovered.of(Patch.of(piece.id(), faces, view)),
-                lines(List.of(shown), view, id -> true))).toList();
+                lines(List.of(parts), view, id -> true))).toList();
     }
 
     /**
@@ -60,25 +60,25 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
      *
      * @param seenThrough whether the hidden edges of a piece are drawn, by its id
      */
-    public static Drawing ofShown(List<Shown> shown, View view, Predicate<String> seenThrough) {
-        return Tasks.both(() -> new PaintOrder(shown, view).patches(), () -> lines(shown, view, seenThrough),
+    public static Drawing ofParts(List<DrawnPart> parts, View view, Predicate<String> seenThrough) {
+        return Tasks.both(() -> new PaintOrder(parts, view).patches(), () -> lines(parts, view, seenThrough),
                 Drawing::new);
     }
 
-    private static List<Stroke> lines(List<Shown> shown, View view, Predicate<String> seenThrough) {
-        return Overlaps.removed(new HiddenLines(shown, view, seenThrough).strokes());
+    private static List<Stroke> lines(List<DrawnPart> parts, View view, Predicate<String> seenThrough) {
+        return Overlaps.removed(new HiddenLines(parts, view, seenThrough).strokes());
     }
 
     /** The same without hidden edges, and with all lines that fall on each other. */
-    public static Drawing visibleOf(List<Shown> shown, View view) {
-        return Tasks.both(() -> new PaintOrder(shown, view).patches(),
-                () -> new HiddenLines(shown, view, piece -> false).strokes(), Drawing::new);
+    public static Drawing visibleOf(List<DrawnPart> parts, View view) {
+        return Tasks.both(() -> new PaintOrder(parts, view).patches(),
+                () -> new HiddenLines(parts, view, piece -> false).strokes(), Drawing::new);
     }
 
     /** This drawing with the hidden edges of one of its pieces and of no other; of none if there is no such piece. */
-    public Drawing seenThrough(List<Shown> shown, View view, String piece) {
+    public Drawing seenThrough(List<DrawnPart> parts, View view, String piece) {
         Stream<Stroke> seen = strokes.stream().filter(stroke -> stroke.kind() != Stroke.Kind.HIDDEN);
-        Stream<Stroke> hidden = new HiddenLines(shown, view, piece::equals).strokes(piece).stream()
+        Stream<Stroke> hidden = new HiddenLines(parts, view, piece::equals).strokes(piece).stream()
                 .filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN);
         return new Drawing(patches, Overlaps.removed(Stream.concat(seen, hidden).toList()), extent);
     }
@@ -87,8 +87,8 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
      * The box round what would be drawn: the outermost edges are always seen, so that nothing has to be hidden to know it. Where
      * edges have to be looked at, the processors share the pieces.
      */
-    public static Extent extentOf(List<Shown> shown, View view) {
-        List<CutShape> cutShapes = shown.stream().map(Shown::cutShape).filter(cutShape -> !cutShape.isNothing()).toList();
+    public static Extent extentOf(List<DrawnPart> parts, View view) {
+        List<CutShape> cutShapes = parts.stream().map(DrawnPart::cutShape).filter(cutShape -> !cutShape.isNothing()).toList();
         // A box along the axes is known without a look at its edges: to hand that out would take longer.
         Stream<Extent> boxes = view.isAlongAxes()
                 ? cutShapes.stream().map(cutShape -> Extent.of(cutShape.bounds().corners(), view))

@@ -23,7 +23,7 @@ final class HiddenLines {
     /** Hidden parts of an edge by where they begin. A comparator of its own, for this is asked at every edge. */
     private static final Comparator<double[]> BY_BEGINNING = (one, other) -> Double.compare(one[0], other[0]);
 
-    private final List<Shown> pieces;
+    private final List<DrawnPart> pieces;
     private final View view;
     private final Predicate<String> seenThrough;
     private final List<Cast> casts = new ArrayList<>();
@@ -32,7 +32,7 @@ final class HiddenLines {
     /** What a piece hides, and the box round it in the picture. */
     private record Cast(List<Shadow> shadows, Extent box) {
 
-        static Cast of(Shown piece, View view) {
+        static Cast of(DrawnPart piece, View view) {
             List<Shadow> shadows = new ArrayList<>(piece.hiding().size());
             Extent box = Extent.NOTHING;
             for (Hiding cell : piece.hiding()) {
@@ -45,7 +45,7 @@ final class HiddenLines {
     }
 
     /** @param seenThrough whether the hidden stretches of a piece are wanted, by its id */
-    HiddenLines(List<Shown> pieces, View view, Predicate<String> seenThrough) {
+    HiddenLines(List<DrawnPart> pieces, View view, Predicate<String> seenThrough) {
         this.pieces = pieces;
         this.view = view;
         this.seenThrough = seenThrough;
@@ -61,8 +61,8 @@ final class HiddenLines {
         return strokes(pieces.stream().filter(one -> one.piece().equals(piece)).toList());
     }
 
-    private List<Stroke> strokes(List<Shown> drawn) {
-        for (Shown piece : drawn) {
+    private List<Stroke> strokes(List<DrawnPart> drawn) {
+        for (DrawnPart piece : drawn) {
             Near near = near(Extent.of(piece.cutShape().bounds().corners(), view));
             for (Boundary.Arris arris : piece.cutShape().lines().arrises()) {
                 switch (arris.sight(view.toEye())) {

@@ -52,21 +52,21 @@ public final class JointDetail {
     }
 
     /** The two pieces and the loose parts, pulled apart by a share of the whole way. */
-    public List<Shown> apart(double share) {
+    public List<DrawnPart> apart(double share) {
         Vector3D back = joint.homeward().multiply(-share * farthest());
-        List<Shown> shown = new ArrayList<>(List.of(post(), end().moved(back)));
+        List<DrawnPart> shown = new ArrayList<>(List.of(post(), end().moved(back)));
         if (!joint.loosePart().isNothing()) {
             shown.add(
-                    Shown.part(joint.id(), joint.loosePart()).moved(joint.looseWay().multiply(share * farthest() / 2)));
+                    DrawnPart.part(joint.id(), joint.loosePart()).moved(joint.looseWay().multiply(share * farthest() / 2)));
         }
         return shown;
     }
 
     /** All that lies behind the plane of a section, with the joint closed. */
-    public List<Shown> section(SectionPlane section) {
+    public List<DrawnPart> section(SectionPlane section) {
         HalfSpace behind = plane(section);
         return Stream.concat(Stream.of(post(), end()), Stream.of(joint.loosePart()).filter(part -> !part.isNothing())
-                .map(part -> Shown.part(joint.id(), part))).map(part -> part.cutOpen(behind))
+                .map(part -> DrawnPart.part(joint.id(), part))).map(part -> part.cutOpen(behind))
                 .filter(part -> !part.cutShape().isNothing()).toList();
     }
 
@@ -119,7 +119,7 @@ public final class JointDetail {
     }
 
     /** The rail's end: as much of it as the joint is wide. */
-    private Shown end() {
+    private DrawnPart end() {
         Solid solid = plan.piece(rail.id()).solid();
         if (!joint.kind().isForEnds()) {
             return windowed(rail.id(), solid);
@@ -127,12 +127,12 @@ public final class JointDetail {
         double shown = Math.min(1.2 * mm(rail.width()) + 20, mm(rail.length()) / 2);
         Vector3D foot = rail.pose().toWorld(rail.pose().run(joint.meeting().shoulder(), 0, 0), 0, 0);
         Vector3D.Unit inward = joint.meeting().inward();
-        return Shown.part(rail.id(),
+        return DrawnPart.part(rail.id(),
                 solid.clip(HalfSpace.through(foot.subtract(inward.multiply(shown)), inward.negate())));
     }
 
     /** The post over the rail's width and a little more at both ends. */
-    private Shown post() {
+    private DrawnPart post() {
         Meeting meeting = joint.meeting();
         Solid solid = plan.piece(meeting.post().id()).solid();
         if (!joint.kind().isForEnds()) {
@@ -146,7 +146,7 @@ public final class JointDetail {
                 0);
         double a = along.dot(near);
         double b = along.dot(far);
-        return Shown.part(meeting.post().id(), solid.clip(new HalfSpace(along, Math.max(a, b) + more))
+        return DrawnPart.part(meeting.post().id(), solid.clip(new HalfSpace(along, Math.max(a, b) + more))
                 .clip(new HalfSpace(along.negate(), -(Math.min(a, b) - more))));
     }
 
@@ -159,13 +159,13 @@ public final class JointDetail {
                 : stock);
     }
 
-    private Shown windowed(String piece, Solid solid) {
+    private DrawnPart windowed(String piece, Solid solid) {
         Solid rest = solid;
         for (Vector3D.Unit axis : List.of(frame.pose().along(), frame.pose().across(), frame.pose().out())) {
             HalfSpace through = HalfSpace.through(frame.pose().origin(), axis);
             rest = rest.clip(through.moved(window())).clip(through.complement().moved(window()));
         }
-        return Shown.part(piece, rest);
+        return DrawnPart.part(piece, rest);
     }
 
     private static double mm(Amount amount) {

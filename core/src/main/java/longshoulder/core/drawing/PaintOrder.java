@@ -32,10 +32,10 @@ final class PaintOrder {
     private final Precedence precedence;
     private State[] states = {};
 
-    PaintOrder(List<Shown> pieces, View view) {
+    PaintOrder(List<DrawnPart> pieces, View view) {
         this.view = view;
-        for (Shown piece : pieces) {
-            for (Shown.Outside one : piece.outside()) {
+        for (DrawnPart piece : pieces) {
+            for (DrawnPart.Outside one : piece.outside()) {
                 // Cells without such a face paint nothing, and ask for no order.
                 if (Patch.anySeen(one.faces(), view)) {
                     items.add(Painted.of(piece.piece(), one.cell(), one.faces(), one.inlays(), view));

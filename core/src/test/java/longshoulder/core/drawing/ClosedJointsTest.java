@@ -28,15 +28,15 @@ class ClosedJointsTest {
     private static final double NEAR = 1e-3;
     private static final int SAMPLES = 20;
 
-    private static List<Stroke> seen(List<Shown> shown, View view) {
+    private static List<Stroke> seen(List<DrawnPart> shown, View view) {
         return new HiddenLines(shown, view, piece -> false).strokes();
     }
 
     /** The pieces cut cell by cell, with the pegs and bolts that fill their holes. */
-    private static List<Shown> exact(Plan plan) {
-        Stream<Shown> pieces = plan.pieces().stream().map(Shown::alone);
-        Stream<Shown> loose = plan.joints().stream().filter(joint -> joint.heldBy().isPresent())
-                .map(joint -> Shown.part(joint.id(), joint.loosePart()));
+    private static List<DrawnPart> exact(Plan plan) {
+        Stream<DrawnPart> pieces = plan.pieces().stream().map(DrawnPart::alone);
+        Stream<DrawnPart> loose = plan.joints().stream().filter(joint -> joint.heldBy().isPresent())
+                .map(joint -> DrawnPart.part(joint.id(), joint.loosePart()));
         return Stream.concat(pieces, loose).toList();
     }
 
@@ -63,8 +63,8 @@ class ClosedJointsTest {
 
     /** @param inside how much of what is seen may lie in slots, in millimetres */
     private static void assertLooksLikeItsSolids(Plan plan, double inside) {
-        List<Shown> whole = Shown.all(plan);
-        List<Shown> exact = exact(plan);
+        List<DrawnPart> whole = DrawnPart.all(plan);
+        List<DrawnPart> exact = exact(plan);
         for (View view : List.of(View.FRONT, View.PLAN, EYE, BELOW)) {
             List<Stroke> seen = seen(whole, view);
             List<Stroke> wanted = seen(exact, view).stream().filter(stroke -> plan.has(stroke.piece())).toList();

@@ -80,7 +80,7 @@ class DrawingTest {
     /** Of one piece alone the hidden edges are drawn; what is seen of all stays as it was. */
     @Test
     void seenThrough_showsTheHiddenEdgesOfOnePiece() {
-        List<Shown> shown = Shown.all(plan);
+        List<DrawnPart> shown = DrawnPart.all(plan);
         Drawing visible = Drawing.visibleOf(shown, View.FRONT);
         List<Stroke> strokes = visible.seenThrough(shown, View.FRONT, "apron-front").strokes();
         assertThat(strokes.stream().filter(stroke -> stroke.kind() != Stroke.Kind.HIDDEN))
@@ -91,7 +91,7 @@ class DrawingTest {
 
     @Test
     void oneBoxBehindAnother_isHiddenWhereItIsCovered() {
-        List<Shown> pieces = Stream.of("leg-front-left", "apron-left").map(plan::piece).map(Shown::alone).toList();
+        List<DrawnPart> pieces = Stream.of("leg-front-left", "apron-left").map(plan::piece).map(DrawnPart::alone).toList();
         List<Stroke> seen = new HiddenLines(pieces, View.FRONT, piece -> true).strokes().stream()
                 .filter(stroke -> stroke.piece().equals("apron-left") && stroke.kind() == Stroke.Kind.VISIBLE).toList();
         assertThat(seen).as("nothing but lines along the top of the leg")
@@ -205,7 +205,7 @@ class DrawingTest {
         double edges = made.pieces().stream().flatMap(piece -> piece.cutShape().lines().arrises().stream())
                 .filter(arris -> arris.sight(view.toEye()) != Boundary.Arris.Sight.COVERED).map(Boundary.Arris::edge)
                 .mapToDouble((Boundary.Edge edge) -> view.flat(edge.from()).distance(view.flat(edge.to()))).sum();
-        assertThat(length(new HiddenLines(Shown.all(made), view, piece -> true).strokes())).isCloseTo(edges,
+        assertThat(length(new HiddenLines(DrawnPart.all(made), view, piece -> true).strokes())).isCloseTo(edges,
                 within(edges * 1e-3));
     }
 

@@ -70,8 +70,8 @@ class JointDetailTest {
     @EnumSource(value = JointKind.class, mode = EnumSource.Mode.EXCLUDE, names = {"GROOVE", "CROSS_LAP", "EDGE_JOINT"})
     void apart_isClosedWhereItIsHomeAndFreeWhereItIsOut(JointKind kind) {
         JointDetail detail = detail(kind);
-        List<Shown> home = detail.apart(0);
-        List<Shown> out = detail.apart(1);
+        List<DrawnPart> home = detail.apart(0);
+        List<DrawnPart> out = detail.apart(1);
         assertThat(out).hasSameSizeAs(home);
         for (int i = 0; i < out.size(); i++) {
             Skins.assertClosed(out.get(i).cutShape().mesh());
@@ -102,7 +102,7 @@ class JointDetailTest {
     void extentOf_isThatOfTheDrawing(JointKind kind) {
         View eye = View.pictorial(32, 24);
         for (double apart : List.of(0.0, 0.4, 1.0)) {
-            List<Shown> shown = detail(kind).apart(apart);
+            List<DrawnPart> shown = detail(kind).apart(apart);
             Extent drawn = Drawing.visibleOf(shown, eye).extent();
             Extent told = Drawing.extentOf(shown, eye);
             assertThat(told.left()).isCloseTo(drawn.left(), within(0.01));

@@ -13,7 +13,7 @@ import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Extent;
 import longshoulder.core.drawing.JointDetail;
 import longshoulder.core.drawing.Patch;
-import longshoulder.core.drawing.Shown;
+import longshoulder.core.drawing.DrawnPart;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.Skins;
@@ -136,7 +136,7 @@ class KindDrawingsTest {
             for (SectionPlane section : SectionPlane.values()) {
                 assertThat(detail.section(section)).as(joint.id()).isNotEmpty();
             }
-            List<Shown> apart = detail.apart(1);
+            List<DrawnPart> apart = detail.apart(1);
             // Cut out of the whole pieces, recesses may come to touch along the cut.
             apart.forEach(part -> Skins.assertBalanced(part.cutShape().mesh()));
             assertThat(apart.get(0).cutShape().solid().and(apart.get(1).cutShape().solid()).volume()).as(joint.id())

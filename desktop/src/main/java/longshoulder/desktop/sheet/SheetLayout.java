@@ -3,7 +3,7 @@ package longshoulder.desktop.sheet;
 import java.util.List;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.Extent;
-import longshoulder.core.drawing.Shown;
+import longshoulder.core.drawing.DrawnPart;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.Plan;
@@ -36,18 +36,18 @@ final class SheetLayout {
     private static final List<View> FLAT = List.of(View.FRONT, View.END, View.PLAN);
 
     private final Plan plan;
-    private final List<Shown> shown;
+    private final List<DrawnPart> shown;
     /** In the order of the flat views. */
     private final List<Extent> flat;
     /** The pieces as they last stood apart. */
     private volatile Apart apart;
 
     /** Pieces that stand apart by a share. */
-    private record Apart(double share, List<Shown> shown) {}
+    private record Apart(double share, List<DrawnPart> shown) {}
 
     SheetLayout(Plan plan) {
         this.plan = plan;
-        shown = Shown.all(plan);
+        shown = DrawnPart.all(plan);
         apart = new Apart(0, shown);
         flat = FLAT.stream().map(view -> Drawing.extentOf(shown, view)).toList();
     }
@@ -66,7 +66,7 @@ final class SheetLayout {
      * @param lit the piece that is seen through the others where not all are
      */
     Drawing draw(View view, String lit) {
-        return Drawing.ofShown(shown, view, isThicket() ? lit::equals : piece -> true);
+        return Drawing.ofParts(shown, view, isThicket() ? lit::equals : piece -> true);
     }
 
     /** A drawing of a flat view as it is when another piece is lit. */
@@ -80,7 +80,7 @@ final class SheetLayout {
     }
 
     /** Each piece stands off from the middle of all by a share of its own distance, so that none passes another. */
-    private List<Shown> apart(double share) {
+    private List<DrawnPart> apart(double share) {
         if (share == 0) {
             // Together, they hide each other's joints.
             return shown;

@@ -22,7 +22,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param outside what is seen of it
  * @param hiding what hides all that lies behind it or inside it
  */
-public record Shown(String piece, CutShape cutShape, List<Outside> outside, List<Hiding> hiding) {
+public record DrawnPart(String piece, CutShape cutShape, List<Outside> outside, List<Hiding> hiding) {
 
     /**
      * A cell of what is seen.
@@ -53,12 +53,12 @@ public record Shown(String piece, CutShape cutShape, List<Outside> outside, List
         }
     }
 
-    public Shown {
+    public DrawnPart {
         outside = List.copyOf(outside);
         hiding = List.copyOf(hiding);
     }
 
-    private Shown(String piece, CutShape cutShape) {
+    private DrawnPart(String piece, CutShape cutShape) {
         this(piece, cutShape, Outside.of(cutShape.solid(), cutShape.boundary().skin()),
                 Hiding.of(cutShape.solid().cells(), cutShape.boundary().skin()));
     }
@@ -68,32 +68,32 @@ public record Shown(String piece, CutShape cutShape, List<Outside> outside, List
     }
 
     /** All pieces of a plan as they stand, with their joints closed. */
-    public static List<Shown> all(Plan plan) {
+    public static List<DrawnPart> all(Plan plan) {
         return Assembled.pieces(plan);
     }
 
     /** A piece by itself, whose joints are open. */
-    static Shown alone(PlannedPiece piece) {
-        return new Shown(piece.id(), piece.cutShape());
+    static DrawnPart alone(PlannedPiece piece) {
+        return new DrawnPart(piece.id(), piece.cutShape());
     }
 
     /** A shape that is no whole piece. */
-    public static Shown part(String piece, Solid solid) {
-        return new Shown(piece, CutShape.of(solid, Pose.WORLD));
+    public static DrawnPart part(String piece, Solid solid) {
+        return new DrawnPart(piece, CutShape.of(solid, Pose.WORLD));
     }
 
     /** The same, elsewhere and away from what hides its joints: its skin is carried along and not made anew. */
-    public Shown shifted(Vector3D by) {
-        return new Shown(piece, cutShape.moved(by));
+    public DrawnPart shifted(Vector3D by) {
+        return new DrawnPart(piece, cutShape.moved(by));
     }
 
     /** Moved, in the world. */
-    Shown moved(Vector3D by) {
+    DrawnPart moved(Vector3D by) {
         return part(piece, solid().moved(by));
     }
 
     /** What is left of it on one side of a plane. */
-    Shown cutOpen(HalfSpace keep) {
+    DrawnPart cutOpen(HalfSpace keep) {
         return part(piece, solid().clip(keep));
     }
 }
