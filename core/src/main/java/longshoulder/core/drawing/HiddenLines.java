@@ -63,7 +63,7 @@ final class HiddenLines {
 
     private List<Stroke> strokes(List<DrawnPart> drawn) {
         for (DrawnPart piece : drawn) {
-            Near near = near(Extent.of(piece.cutShape().bounds().corners(), view));
+            NearbyShadows near = near(Extent.of(piece.cutShape().bounds().corners(), view));
             for (Boundary.Arris arris : piece.cutShape().lines().arrises()) {
                 switch (arris.sight(view.toEye())) {
                     case OPEN -> cut(piece.piece(), arris.edge(), near);
@@ -82,7 +82,7 @@ final class HiddenLines {
     }
 
     /** The shadows that may fall on what has this box. */
-    private Near near(Extent box) {
+    private NearbyShadows near(Extent box) {
         List<Shadow> near = new ArrayList<>();
         for (Cast cast : casts) {
             if (cast.box.meets(box, Shadow.SEAM)) {
@@ -93,10 +93,10 @@ final class HiddenLines {
                 }
             }
         }
-        return new Near(near);
+        return new NearbyShadows(near);
     }
 
-    private void cut(String piece, Boundary.Edge edge, Near near) {
+    private void cut(String piece, Boundary.Edge edge, NearbyShadows near) {
         Vector2D flatFrom = view.flat(edge.from());
         Vector2D flatTo = view.flat(edge.to());
         Extent box = Extent.of(flatFrom, flatTo);

@@ -6,13 +6,13 @@ import java.util.List;
  * The shadows that may fall on a piece. Their boxes lie one after the other in plain numbers, for each is asked of every edge of the
  * piece, and hardly any of them meets it.
  */
-final class Near {
+final class NearbyShadows {
 
     private final Shadow[] shadows;
     /** Left, low, right and high of each. */
     private final double[] boxes;
 
-    Near(List<Shadow> shadows) {
+    NearbyShadows(List<Shadow> shadows) {
         this.shadows = shadows.toArray(Shadow[]::new);
         boxes = new double[4 * this.shadows.length];
         for (int i = 0; i < this.shadows.length; i++) {
