@@ -51,7 +51,7 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
     public static List<Drawing> alone(PlannedPiece piece, List<View> views) {
         DrawnPart parts = DrawnPart.alone(piece);
         List<Polygon> faces = parts.outside().stream().flatMap(one -> one.faces().stream()).toList();
-        return views.stream().map(view -> new Drawing(Uncovered.of(Patch.of(piece.id(), faces, view)),
+        return views.stream().map(view -> new Drawing(OcclusionCulling.of(Patch.of(piece.id(), faces, view)),
                 lines(List.of(parts), view, id -> true))).toList();
     }
 

@@ -57,7 +57,7 @@ final class PaintOrder {
                 patches.addAll(Patch.of(inlay.piece(), List.of(inlay.face()), view));
             }
         }
-        return Uncovered.of(patches);
+        return OcclusionCulling.of(patches);
     }
 
     /** One walk over all cells; not to the end where a circle was found and cut. */

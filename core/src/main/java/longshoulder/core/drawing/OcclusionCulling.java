@@ -8,7 +8,7 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
  * Leaves out faces that lie wholly under one nearer face, such as those of the back legs seen from the front: painting slanted ones is the
  * dearest part of showing a drawing.
  */
-final class Uncovered {
+final class OcclusionCulling {
 
     /** In millimetres. */
     private static final double NEAR = 0.01;
@@ -20,7 +20,7 @@ final class Uncovered {
     private final double[] boxes;
     private int count;
 
-    private Uncovered(int most) {
+    private OcclusionCulling(int most) {
         kept = new Patch[most];
         outlines = new double[most][];
         boxes = new double[4 * most];
@@ -28,7 +28,7 @@ final class Uncovered {
 
     /** @param patches farthest first, as those are that are left */
     static List<Patch> of(List<Patch> patches) {
-        Uncovered run = new Uncovered(patches.size());
+        OcclusionCulling run = new OcclusionCulling(patches.size());
         for (int i = patches.size() - 1; i >= 0; i--) {
             run.keepUnlessCovered(patches.get(i));
         }

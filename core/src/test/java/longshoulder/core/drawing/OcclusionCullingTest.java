@@ -11,7 +11,7 @@ import net.jqwik.api.Property;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 import org.junit.jupiter.api.Test;
 
-class UncoveredTest {
+class OcclusionCullingTest {
 
     private static final int SIDE = 40;
 
@@ -31,9 +31,9 @@ class UncoveredTest {
     void of_whatLiesUnderAnother_isLeftOut() {
         Patch under = box("back", 1, 1, 9, 9);
         Patch over = box("front", 0, 0, 10, 10);
-        assertThat(Uncovered.of(List.of(under, over))).containsExactly(over);
-        assertThat(Uncovered.of(List.of(over, under))).as("nearer").containsExactly(over, under);
-        assertThat(Uncovered.of(List.of(over, over))).as("twice the same").hasSize(1);
+        assertThat(OcclusionCulling.of(List.of(under, over))).containsExactly(over);
+        assertThat(OcclusionCulling.of(List.of(over, under))).as("nearer").containsExactly(over, under);
+        assertThat(OcclusionCulling.of(List.of(over, over))).as("twice the same").hasSize(1);
     }
 
     /** Of two triangles in one box neither covers the other. */
@@ -42,8 +42,8 @@ class UncoveredTest {
         Patch one = patch("one", 0, 0, 10, 0, 0, 10);
         Patch other = patch("other", 10, 10, 0, 10, 10, 0);
         Patch corner = patch("corner", 0, 0, 4, 0, 0, 4);
-        assertThat(Uncovered.of(List.of(corner, one, other))).containsExactly(one, other);
-        assertThat(Uncovered.of(List.of(corner, other))).containsExactly(corner, other);
+        assertThat(OcclusionCulling.of(List.of(corner, one, other))).containsExactly(one, other);
+        assertThat(OcclusionCulling.of(List.of(corner, other))).containsExactly(corner, other);
     }
 
     /** Whatever is left out: everywhere the same face is seen. */
@@ -60,7 +60,7 @@ class UncoveredTest {
                     ? box("box " + i, left, low, right, high)
                     : patch("kite " + i, left, low, right, low, right, high));
         }
-        List<Patch> left = Uncovered.of(all);
+        List<Patch> left = OcclusionCulling.of(all);
         for (int i = 0; i < 200; i++) {
             // On no edge: these run through whole numbers or slant through few others.
             Vector2D point = Vector2D.of(0.37 + random.nextInt(2 * SIDE), 0.41 + random.nextInt(2 * SIDE));
