@@ -51,7 +51,7 @@ public final class LongShoulderApp extends Application {
         }
         Beginning loaded = beginning.join();
         Workbench bench = new Workbench(loaded.plan(), loaded.file(),
-                startUp.isWork() ? new BesideWindow("planning") : LongWork.AT_ONCE);
+                startUp.isWork() ? new BackgroundThread("planning") : LongWork.AT_ONCE);
         loaded.trouble().ifPresent(bad -> bench.noticeProperty().set(Notice.of(bad.message(Texts.locale()))));
         loaded.left().ifPresent(left -> bench.holdUnsaved());
         if (startUp.isWork()) {
@@ -60,7 +60,7 @@ public final class LongShoulderApp extends Application {
         }
         loaded.left().ifPresent(left -> safekeeping.ifPresent(keeping -> keeping.takeOver(left)));
         Documents documents = new Documents(bench, new PlatformFileAsker(stage), remembered,
-                new BesideWindow("reading"));
+                new BackgroundThread("reading"));
         stage.setTitle(title(bench.project(), bench.file()));
         bench.planProperty().addListener((observed, was, is) -> stage.setTitle(title(bench.project(), bench.file())));
         MainView view = new MainView(bench, documents);

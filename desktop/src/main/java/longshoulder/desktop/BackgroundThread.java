@@ -16,7 +16,7 @@ import longshoulder.desktop.model.LongWork;
  * Long work on a thread of its own, one piece after another; what came of it comes back to the interface's. What is done within a
  * frame is waited for, so that it is shown in the same one.
  */
-final class BesideWindow implements LongWork {
+final class BackgroundThread implements LongWork {
 
     /** Somewhat less than a frame, in milliseconds: the rest of it is for showing. */
     private static final long FRAME = 14;
@@ -27,7 +27,7 @@ final class BesideWindow implements LongWork {
     private final Executor thread;
 
     /** @param name of the thread */
-    BesideWindow(String name) {
+    BackgroundThread(String name) {
         thread = Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().name(name).factory());
     }
 

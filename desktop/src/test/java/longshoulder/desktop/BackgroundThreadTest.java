@@ -14,14 +14,14 @@ import org.testfx.framework.junit5.ApplicationExtension;
 
 /** Long work: beside the interface's thread, and back on it. */
 @ExtendWith(ApplicationExtension.class)
-class BesideWindowTest {
+class BackgroundThreadTest {
 
     @Test
     void run_slowWork_isSaidToBeWaitedForAndComesBack() throws Exception {
         List<String> told = new CopyOnWriteArrayList<>();
         CountDownLatch waited = new CountDownLatch(1);
         CompletableFuture<Boolean> onItsThread = new CompletableFuture<>();
-        Platform.runLater(() -> new BesideWindow("test").run(() -> {
+        Platform.runLater(() -> new BackgroundThread("test").run(() -> {
             await(waited);
             return Platform.isFxApplicationThread() ? "on it" : "beside it";
         }, () -> {
@@ -41,7 +41,7 @@ class BesideWindowTest {
         CompletableFuture<List<String>> order = new CompletableFuture<>();
         Platform.runLater(() -> {
             List<String> told = new CopyOnWriteArrayList<>();
-            BesideWindow beside = new BesideWindow("test");
+            BackgroundThread beside = new BackgroundThread("test");
             // The first starts the thread.
             beside.run(() -> 0, () -> {}, ready -> Platform.runLater(() -> {
                 beside.run(() -> "done", () -> told.add("waiting"), told::add);
