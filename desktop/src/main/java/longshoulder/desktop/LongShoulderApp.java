@@ -16,7 +16,7 @@ import longshoulder.desktop.model.LongWork;
 import longshoulder.desktop.model.Notice;
 import longshoulder.desktop.model.Safekeeping;
 import longshoulder.desktop.model.Workbench;
-import longshoulder.files.Remembered;
+import longshoulder.files.StoredPreferences;
 import longshoulder.files.UnsavedWork;
 
 /** The JavaFX application. The design is read while the toolkit starts. */
@@ -44,7 +44,7 @@ public final class LongShoulderApp extends Application {
     @Override
     public void start(Stage stage) {
         Typefaces.load();
-        Remembered remembered = Remembered.in(startUp.unsaved());
+        StoredPreferences remembered = StoredPreferences.in(startUp.unsaved());
         Texts.speak(Locale.forLanguageTag(remembered.get("language").orElse(Locale.getDefault().toLanguageTag())));
         if (startUp.isWork()) {
             remembered.get("theme").filter("DARK"::equals).ifPresent(dark -> Palette.use(Palette.Theme.DARK));

@@ -89,26 +89,26 @@ class HistoryFileTest {
 
     @Test
     void remembered_keepsValuesAndTheNewestFilesFirst() throws Exception {
-        Remembered remembered = Remembered.in(directory);
+        StoredPreferences remembered = StoredPreferences.in(directory);
         for (int i = 0; i < 12; i++) {
             Path design = Files.createFile(directory.resolve("design-" + i + ".longshoulder.json"));
             remembered.opened(design);
         }
         remembered.opened(directory.resolve("design-7.longshoulder.json"));
         remembered.put("theme", "DARK");
-        Remembered again = Remembered.in(directory);
+        StoredPreferences again = StoredPreferences.in(directory);
         assertThat(again.get("theme")).contains("DARK");
         assertThat(again.recent()).extracting(path -> String.valueOf(path.getFileName()))
                 .startsWith("design-7.longshoulder.json", "design-11.longshoulder.json").hasSize(8);
         Files.delete(directory.resolve("design-7.longshoulder.json"));
-        assertThat(Remembered.in(directory).recent()).hasSize(7);
-        assertThat(Remembered.nowhere().recent()).isEqualTo(List.of());
+        assertThat(StoredPreferences.in(directory).recent()).hasSize(7);
+        assertThat(StoredPreferences.nowhere().recent()).isEqualTo(List.of());
     }
 
     /** What cannot be read costs nothing but what was remembered. */
     @Test
     void remembered_brokenFile_isPassedOver() throws Exception {
         Files.writeString(directory.resolve("remembered.properties"), "theme=\\u12");
-        assertThat(Remembered.in(directory).get("theme")).isEmpty();
+        assertThat(StoredPreferences.in(directory).get("theme")).isEmpty();
     }
 }

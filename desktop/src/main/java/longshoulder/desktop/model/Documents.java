@@ -7,7 +7,7 @@ import java.util.Optional;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.Texts;
-import longshoulder.files.Remembered;
+import longshoulder.files.StoredPreferences;
 import longshoulder.desktop.model.Notice.Choice;
 import longshoulder.files.DesignFile;
 
@@ -16,7 +16,7 @@ public final class Documents {
 
     private final Workbench bench;
     private final FileAsker asker;
-    private final Remembered remembered;
+    private final StoredPreferences remembered;
     private final LongWork work;
 
     /** Counts what was begun or asked for: a design that comes when something else was begun comes too late. */
@@ -24,14 +24,14 @@ public final class Documents {
 
     /** Documents of which nothing is remembered afterwards. */
     public Documents(Workbench bench, FileAsker asker) {
-        this(bench, asker, Remembered.nowhere(), LongWork.AT_ONCE);
+        this(bench, asker, StoredPreferences.nowhere(), LongWork.AT_ONCE);
     }
 
     /**
      * @param remembered where files opened last are noted
      * @param work where files are read
      */
-    public Documents(Workbench bench, FileAsker asker, Remembered remembered, LongWork work) {
+    public Documents(Workbench bench, FileAsker asker, StoredPreferences remembered, LongWork work) {
         this.work = work;
         this.bench = bench;
         this.asker = asker;
@@ -40,7 +40,7 @@ public final class Documents {
     }
 
     /** What is remembered from one start to the next. */
-    public Remembered remembered() {
+    public StoredPreferences remembered() {
         return remembered;
     }
 

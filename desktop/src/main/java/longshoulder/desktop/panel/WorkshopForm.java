@@ -26,17 +26,17 @@ import longshoulder.desktop.look.ChoiceButton;
 import longshoulder.desktop.look.ChoiceButton.Choice;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.model.Workbench;
-import longshoulder.files.Remembered;
+import longshoulder.files.StoredPreferences;
 
 /** What a design is made of and with: woods by role, chisels owned, the maker's ways of working, the limits at which checks speak up. */
 public final class WorkshopForm extends VBox {
 
     private final Workbench bench;
-    private final Remembered remembered;
+    private final StoredPreferences remembered;
     private List<Object> shown = List.of();
 
     /** @param remembered where the language is noted for the next start */
-    public WorkshopForm(Workbench bench, Remembered remembered) {
+    public WorkshopForm(Workbench bench, StoredPreferences remembered) {
         this.bench = bench;
         this.remembered = remembered;
         setId("workshop-form");

@@ -25,7 +25,7 @@ import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Level;
 import longshoulder.desktop.Texts;
 import longshoulder.files.DesignFile;
-import longshoulder.files.Remembered;
+import longshoulder.files.StoredPreferences;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -257,7 +257,7 @@ class WorkbenchTest {
         Path file = Files.copy(Path.of("../demo/story-stool.longshoulder.json"),
                 directory.resolve("a.longshoulder.json"));
         HeldWork held = new HeldWork();
-        Documents slow = new Documents(bench, asker, Remembered.nowhere(), held);
+        Documents slow = new Documents(bench, asker, StoredPreferences.nowhere(), held);
         slow.open(file);
         assertThat(bench.noticeProperty().get().text()).contains("a.longshoulder.json");
         assertThat(bench.project().brief().kind()).isEqualTo("table");
@@ -269,7 +269,7 @@ class WorkbenchTest {
     @Test
     void documents_openSlowly_calledOffOrOvertaken_opensNothing() {
         HeldWork held = new HeldWork();
-        Documents slow = new Documents(bench, asker, Remembered.nowhere(), held);
+        Documents slow = new Documents(bench, asker, StoredPreferences.nowhere(), held);
         slow.open(Path.of("../demo/story-stool.longshoulder.json"));
         bench.noticeProperty().get().choices().getFirst().action().run();
         held.doFirst();
@@ -286,7 +286,7 @@ class WorkbenchTest {
     @Test
     void documents_openSlowly_workedOnMeanwhile_asksFirst() {
         HeldWork held = new HeldWork();
-        Documents slow = new Documents(bench, asker, Remembered.nowhere(), held);
+        Documents slow = new Documents(bench, asker, StoredPreferences.nowhere(), held);
         slow.open(Path.of("../demo/story-stool.longshoulder.json"));
         bench.edit(length(1630));
         held.doFirst();
@@ -431,7 +431,7 @@ class WorkbenchTest {
     /** The newest file that was saved or opened stands first among those to be opened again. */
     @Test
     void recent_listsWhatWasSavedAndOpened() throws Exception {
-        Documents remembering = new Documents(bench, asker, Remembered.in(directory),
+        Documents remembering = new Documents(bench, asker, StoredPreferences.in(directory),
                 LongWork.AT_ONCE);
         Path one = directory.resolve("one.longshoulder.json");
         Path two = directory.resolve("two.longshoulder.json");

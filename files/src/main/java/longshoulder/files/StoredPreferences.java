@@ -15,7 +15,7 @@ import java.util.Properties;
  * What the program remembers from one start to the next besides designs: files opened last, theme, language. Losing it costs nothing but
  * convenience, so a file that cannot be read or written is passed over.
  */
-public final class Remembered {
+public final class StoredPreferences {
 
     private static final String RECENT = "recent.";
     private static final int MOST_RECENT = 8;
@@ -24,21 +24,21 @@ public final class Remembered {
     private final Optional<Path> file;
     private final Properties values = new Properties();
 
-    private Remembered(Optional<Path> file) {
+    private StoredPreferences(Optional<Path> file) {
         this.file = file;
     }
 
     /** What was remembered in a folder; nothing where there is no such file. */
-    public static Remembered in(Path directory) {
+    public static StoredPreferences in(Path directory) {
         Path file = directory.resolve("remembered.properties");
-        Remembered remembered = new Remembered(Optional.of(file));
+        StoredPreferences remembered = new StoredPreferences(Optional.of(file));
         remembered.read(file);
         return remembered;
     }
 
     /** Remembers as long as the program runs, and no longer. */
-    public static Remembered nowhere() {
-        return new Remembered(Optional.empty());
+    public static StoredPreferences nowhere() {
+        return new StoredPreferences(Optional.empty());
     }
 
     private void read(Path file) {
@@ -65,7 +65,7 @@ public final class Remembered {
     public List<Path> recent() {
         List<Path> files = new ArrayList<>();
         for (int i = 0; i < MOST_RECENT; i++) {
-            get(RECENT + i).flatMap(Remembered::path).filter(Files::exists).ifPresent(files::add);
+            get(RECENT + i).flatMap(StoredPreferences::path).filter(Files::exists).ifPresent(files::add);
         }
         return files;
     }
