@@ -22,7 +22,7 @@ import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.FigureText;
 import longshoulder.desktop.look.Lines;
 import longshoulder.desktop.look.Palette;
-import longshoulder.desktop.model.Prepared;
+import longshoulder.desktop.model.BackgroundDerivation;
 import longshoulder.desktop.model.Workbench;
 
 /** The cut list: a row for pieces that are truly the same, in finished or in rough sizes. */
@@ -35,7 +35,7 @@ public final class CutListPane extends VBox {
 
     private final Workbench bench;
     private final List<Sizes> sizes = new ArrayList<>();
-    private final Prepared<Boolean, List<CutRow>> prepared;
+    private final BackgroundDerivation<Boolean, List<CutRow>> prepared;
     private List<CutRow> lines = List.of();
     private List<String> shown = List.of();
     private boolean rough;
@@ -44,7 +44,7 @@ public final class CutListPane extends VBox {
         this.bench = bench;
         setId("cut-list");
         getStyleClass().add("cut-list");
-        prepared = new Prepared<>(bench, rough, (plan, asRough, before) -> CutRow.all(plan, asRough));
+        prepared = new BackgroundDerivation<>(bench, rough, (plan, asRough, before) -> CutRow.all(plan, asRough));
         bench.planProperty().addListener((observed, was, is) -> refresh());
         bench.pieceProperty().addListener((observed, was, is) -> relight());
         refresh();

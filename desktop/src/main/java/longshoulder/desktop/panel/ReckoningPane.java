@@ -28,7 +28,7 @@ import longshoulder.desktop.look.FigureText;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.SteadyLabel;
-import longshoulder.desktop.model.Prepared;
+import longshoulder.desktop.model.BackgroundDerivation;
 import longshoulder.desktop.model.Workbench;
 import longshoulder.desktop.panel.ReckoningRow.What;
 
@@ -44,14 +44,14 @@ public final class ReckoningPane extends VBox {
     private static final int BESIDE = 38;
 
     private final Workbench bench;
-    private final Prepared<ReckoningRows.KindParameters, List<ReckoningRow>> prepared;
+    private final BackgroundDerivation<ReckoningRows.KindParameters, List<ReckoningRow>> prepared;
     private List<ReckoningRow> rows = List.of();
     /** One for each row; what does nothing stands for rows without a figure. */
     private final List<Consumer<String>> figures = new ArrayList<>();
 
     public ReckoningPane(Workbench bench) {
         this.bench = bench;
-        this.prepared = new Prepared<>(bench, ReckoningRows.KindParameters.at(bench),
+        this.prepared = new BackgroundDerivation<>(bench, ReckoningRows.KindParameters.at(bench),
                 (plan, asked, before) -> ReckoningRows.of(plan, asked));
         setId("reckoning");
         getStyleClass().add("reckoning");

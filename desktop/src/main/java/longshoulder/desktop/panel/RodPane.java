@@ -12,7 +12,7 @@ import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.PictureView;
 import longshoulder.desktop.look.Row;
-import longshoulder.desktop.model.Prepared;
+import longshoulder.desktop.model.BackgroundDerivation;
 import longshoulder.desktop.model.Workbench;
 
 /**
@@ -27,7 +27,7 @@ public final class RodPane extends DrawingPane {
     /** Kept from edit to edit, like everything that has to be styled: the names of the faces, and figures by what they show. */
     private final List<Label> faceNames = new ArrayList<>();
     private final Map<String, FigureField> fields = new HashMap<>();
-    private final Prepared<PaintedRod.Setting, Optional<PaintedRod>> rod;
+    private final BackgroundDerivation<PaintedRod.Setting, Optional<PaintedRod>> rod;
 
     public RodPane(Workbench bench) {
         this.bench = bench;
@@ -36,7 +36,7 @@ public final class RodPane extends DrawingPane {
         setMinHeight(PaintedRod.HEIGHT);
         setPrefHeight(PaintedRod.HEIGHT);
         heading.relocate(16, 4);
-        rod = new Prepared<>(bench, setting(), (plan, setting, before) -> PaintedRod.of(plan, setting));
+        rod = new BackgroundDerivation<>(bench, setting(), (plan, setting, before) -> PaintedRod.of(plan, setting));
         bench.planProperty().addListener((observed, was, is) -> rebuild());
         bench.pieceProperty().addListener((observed, was, is) -> rebuild());
         widthProperty().addListener((observed, was, is) -> rebuild());

@@ -17,7 +17,7 @@ import javafx.scene.text.Text;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.WorkStage;
 import longshoulder.desktop.look.SteadyLabel;
-import longshoulder.desktop.model.Prepared;
+import longshoulder.desktop.model.BackgroundDerivation;
 import longshoulder.desktop.model.StageState;
 import longshoulder.desktop.model.Workbench;
 
@@ -33,7 +33,7 @@ public final class StageBar extends HBox {
 
     /** @param go shows a stage */
     public StageBar(Workbench bench, Consumer<WorkStage> go) {
-        now = Prepared.of(bench, StageState::ofAll);
+        now = BackgroundDerivation.of(bench, StageState::ofAll);
         setId("stages");
         getStyleClass().add("stage-bar");
         ToggleGroup group = new ToggleGroup();

@@ -25,7 +25,7 @@ import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.PictureView;
 import longshoulder.desktop.look.Typefaces;
-import longshoulder.desktop.model.Prepared;
+import longshoulder.desktop.model.BackgroundDerivation;
 import longshoulder.desktop.model.Workbench;
 
 /**
@@ -48,7 +48,7 @@ public final class SheetPane extends DrawingPane {
     /** Kept from edit to edit. */
     private final Map<Label, FigureField> fields = new HashMap<>();
     private final Map<String, Text> captions = new HashMap<>();
-    private final Prepared<SheetSetting, PaintedSheet> prepared;
+    private final BackgroundDerivation<SheetSetting, PaintedSheet> prepared;
     private PaintedSheet sheet;
     private Look look = new Look(FIRST_TURN, FIRST_LIFT, 0);
     private double lastX;
@@ -59,7 +59,7 @@ public final class SheetPane extends DrawingPane {
     public SheetPane(Workbench bench) {
         this.bench = bench;
         this.marks = new FindingMarks(bench);
-        this.prepared = new Prepared<>(bench, setting(), PaintedSheet::of);
+        this.prepared = new BackgroundDerivation<>(bench, setting(), PaintedSheet::of);
         this.sheet = prepared.with(setting());
         setId("sheet");
         getStyleClass().add("sheet");

@@ -16,13 +16,13 @@ import longshoulder.core.project.Project;
 import org.junit.jupiter.api.Test;
 
 /** How often something is made of plans, and of what. */
-class PreparedTest {
+class BackgroundDerivationTest {
 
     private final Workbench bench = new Workbench(
             Planner.plan(Project.ofKind(Kinds.find("stand").orElseThrow(), "", Showing.TENTH_MILLIMETRES)),
             Optional.empty());
     private final List<String> made = new ArrayList<>();
-    private final Prepared<String, String> prepared = new Prepared<>(bench, "small", this::make);
+    private final BackgroundDerivation<String, String> prepared = new BackgroundDerivation<>(bench, "small", this::make);
 
     private String make(Plan plan, String setting, Optional<String> before) {
         made.add(setting + before.map(known -> " after " + known).orElse(""));

@@ -12,7 +12,7 @@ import longshoulder.core.plan.Plan;
  * @param <S> how things are set: what is lit, how much room there is; equal where the same comes of it
  * @param <T> what is made
  */
-public final class Prepared<S, T> {
+public final class BackgroundDerivation<S, T> {
 
     /** Makes it of a plan; on any thread, so it touches nothing of the window. */
     public interface Derivation<S, T> {
@@ -43,7 +43,7 @@ public final class Prepared<S, T> {
      *
      * @param first how things are set until {@link #with} is first asked
      */
-    public Prepared(Workbench bench, S first, Derivation<S, T> maker) {
+    public BackgroundDerivation(Workbench bench, S first, Derivation<S, T> maker) {
         this.bench = bench;
         this.maker = maker;
         this.setting = first;
@@ -55,7 +55,7 @@ public final class Prepared<S, T> {
 
     /** Something that follows from the plan alone, however the window is set. */
     public static <T> Supplier<T> of(Workbench bench, Function<Plan, T> maker) {
-        Prepared<Boolean, T> prepared = new Prepared<>(bench, true, (plan, always, before) -> maker.apply(plan));
+        BackgroundDerivation<Boolean, T> prepared = new BackgroundDerivation<>(bench, true, (plan, always, before) -> maker.apply(plan));
         return () -> prepared.with(true);
     }
 
