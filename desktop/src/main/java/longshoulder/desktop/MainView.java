@@ -179,7 +179,7 @@ public final class MainView extends BorderPane {
     private void key(KeyEvent key) {
         if (key.getCode() == KeyCode.ESCAPE) {
             // Not consumed: a figure that is being typed into is left as well.
-            bench.hush();
+            bench.dismissNotice();
             keys.setVisible(false);
             finder.close();
             return;

@@ -105,7 +105,7 @@ final class Pictures {
         bench.edit(new Edit.RecordMilled("apron-back", Milled.SHOULDER,
                 bench.plan().piece("apron-back").shoulderLength().orElseThrow().value()
                         .minus(Length.ofMillimetres(3))));
-        bench.hush();
+        bench.dismissNotice();
         ((MainView) scene.getRoot()).show(WorkStage.LENGTHS);
     }
 

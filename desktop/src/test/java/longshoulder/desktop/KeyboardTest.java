@@ -189,7 +189,7 @@ class KeyboardTest {
     void finding_f8OpensIt_andItsRemedyIsMadeWithEnter(FxRobot robot) {
         robot.interact(() -> bench
                 .edit(new Edit.Give("tenon.length", new Value.Measured(Length.ofMillimetres(46)))));
-        robot.interact(bench::hush);
+        robot.interact(bench::dismissNotice);
         robot.type(KeyCode.F8);
         WaitForAsyncUtils.waitForFxEvents();
         Node remedy = robot.lookup("#finding").lookup(".remedy").query();

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * colour.
  *
  * <p>Everything is told in pixels of the layout, as it lies in the region that the picture is shown in; in here it is reckoned in pixels of
- * the screen, from the corner of the picture. Call {@link #dry} when a colour or a kind of line is done with.
+ * the screen, from the corner of the picture. Call {@link #flush} when a colour or a kind of line is done with.
  */
 public final class Brush {
 
@@ -104,7 +104,7 @@ public final class Brush {
 
     /** Takes up a colour and a width for lines, full or dashed. */
     public Brush line(Color colour, double wide, boolean inDashes) {
-        dry();
+        flush();
         lineWidth = wide;
         width = (int) Math.max(1, Math.rint(wide * pixels));
         dashed = inDashes;
@@ -149,7 +149,7 @@ public final class Brush {
     /** Fills a convex face; faces of one colour that follow each other leave no seam. */
     public void face(Color colour, double[] xs, double[] ys) {
         if (!colour.equals(fill)) {
-            dry();
+            flush();
             fill = colour;
             take(colour);
         }
@@ -174,7 +174,7 @@ public final class Brush {
 
     /** Fills a box with slanted lines: as a pattern, since so many thin lines would cost more than all else in a picture. */
     public void hatch(Color colour, double fromX, double fromY, double toX, double toY) {
-        dry();
+        flush();
         crisp.setPaint(HATCHINGS.computeIfAbsent(new Hatching(colour, pixels), Hatching::pattern));
         crisp.fillRect(column(fromX), row(fromY), column(toX) - column(fromX), row(toY) - row(fromY));
     }
@@ -258,7 +258,7 @@ public final class Brush {
     }
 
     /** Puts into the picture what has been gathered. */
-    public void dry() {
+    public void flush() {
         if (stroking && path.getCurrentPoint() != null) {
             smooth.setStroke(pen());
             smooth.draw(path);
@@ -282,7 +282,7 @@ public final class Brush {
 
     /** Nothing more is painted. */
     void lay() {
-        dry();
+        flush();
         crisp.dispose();
         smooth.dispose();
     }

@@ -273,7 +273,7 @@ public final class Workbench {
     }
 
     /** Closes what is open. */
-    public void hush() {
+    public void dismissNotice() {
         finding.set(Optional.empty());
         notice.set(Notice.NONE);
         drop();

@@ -44,7 +44,7 @@ record RodStrip(Brush brush, Extent extent, double scale, double upright, double
         lines(drawing, Stroke.Kind.HIDDEN);
         brush.line(Palette.ink(), 1.2, false);
         lines(drawing, Stroke.Kind.VISIBLE);
-        brush.dry();
+        brush.flush();
     }
 
     /** Hatches what joints take out of this face; what several take together, such as a rebate, once. */
@@ -86,7 +86,7 @@ record RodStrip(Brush brush, Extent extent, double scale, double upright, double
         brush.draw(left, bottom, right, bottom);
         brush.draw(left, top, left, bottom);
         brush.draw(right, top, right, bottom);
-        brush.dry();
+        brush.flush();
     }
 
     private void lines(Drawing drawing, Stroke.Kind kind) {

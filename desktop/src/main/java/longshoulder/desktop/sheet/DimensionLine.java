@@ -101,10 +101,10 @@ record DimensionLine(Dimension dimension, double fromX, double fromY, double toX
         brush.line(colour, 1, false);
         brush.draw(fromX, fromY, toX, toY);
         tick(brush, fromX, fromY);
-        brush.dry();
+        brush.flush();
         brush.line(colour, 1, false);
         tick(brush, toX, toY);
-        brush.dry();
+        brush.flush();
     }
 
     private static void tick(Brush brush, double x, double y) {

@@ -52,7 +52,7 @@ final class SheetPen {
         lines(view, stroke -> stroke.kind() == Stroke.Kind.VISIBLE && !stroke.piece().equals(lit));
         brush.line(Palette.lit(), LIT, false);
         lines(view, stroke -> stroke.kind() != Stroke.Kind.HIDDEN && stroke.piece().equals(lit));
-        brush.dry();
+        brush.flush();
     }
 
     /** The same in thin lines, for small pictures. */
@@ -60,7 +60,7 @@ final class SheetPen {
         view.drawing().patches().forEach(patch -> fill(view, patch));
         brush.line(Palette.ink(), HIDDEN, false);
         lines(view, stroke -> stroke.kind() == Stroke.Kind.VISIBLE);
-        brush.dry();
+        brush.flush();
     }
 
     private void lines(PlacedView view, Predicate<Stroke> wanted) {
@@ -82,7 +82,7 @@ final class SheetPen {
                         view.sheetY(line.to()));
             }
         }
-        brush.dry();
+        brush.flush();
     }
 
     /** What was there before, in the colour of what the maker gives, dashed. */
@@ -94,7 +94,7 @@ final class SheetPen {
                         view.sheetY(stroke.to()));
             }
         }
-        brush.dry();
+        brush.flush();
     }
 
     private void fill(PlacedView view, Patch patch) {

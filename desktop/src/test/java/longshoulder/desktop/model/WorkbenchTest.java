@@ -100,7 +100,7 @@ class WorkbenchTest {
     void findings_openByThemselvesWhenTheyStopTheWork_andOneByOne() {
         bench.edit(new Edit.Give("tenon.length", new Value.Measured(Length.ofMillimetres(46))));
         assertThat(bench.findingProperty().get()).isPresent();
-        bench.hush();
+        bench.dismissNotice();
         int count = bench.plan().findings().size();
         for (int i = 0; i < count; i++) {
             bench.nextFinding();
