@@ -88,12 +88,13 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
      * edges have to be looked at, the processors share the pieces.
      */
     public static Extent extentOf(List<DrawnPart> parts, View view) {
-        List<CutShape> cutShapes = parts.stream().map(DrawnPart::cutShape).filter(cutShape -> !cutShape.isNothing()).toList();
+        List<CutShape> cutShapes = parts.stream().map(DrawnPart::cutShape).filter(cutShape -> !cutShape.isNothing())
+                .toList();
         // A box along the axes is known without a look at its edges: to hand that out would take longer.
         Stream<Extent> boxes = view.isAlongAxes()
                 ? cutShapes.stream().map(cutShape -> Extent.of(cutShape.bounds().corners(), view))
                 : Tasks.each(cutShapes, cutShape -> extentOf(cutShape, view)).stream();
-        return boxes.reduce(Extent::and).orElse(new Extent(0, 0, 0, 0));
+        return boxes.reduce(Extent::union).orElse(new Extent(0, 0, 0, 0));
     }
 
     private static Extent extentOf(CutShape cutShape, View view) {

@@ -63,7 +63,7 @@ public record Extent(double left, double low, double right, double high) {
     }
 
     /** The box round both. */
-    public Extent and(Extent other) {
+    public Extent union(Extent other) {
         return new Extent(Math.min(left, other.left), Math.min(low, other.low), Math.max(right, other.right),
                 Math.max(high, other.high));
     }

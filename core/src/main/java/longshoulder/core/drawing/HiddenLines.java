@@ -38,7 +38,7 @@ final class HiddenLines {
             for (Hiding cell : piece.hiding()) {
                 Shadow shadow = new Shadow(cell, view);
                 shadows.add(shadow);
-                box = box.and(shadow.box());
+                box = box.union(shadow.box());
             }
             return new Cast(shadows, box);
         }

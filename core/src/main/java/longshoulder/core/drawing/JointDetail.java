@@ -57,7 +57,8 @@ public final class JointDetail {
         List<DrawnPart> shown = new ArrayList<>(List.of(post(), end().moved(back)));
         if (!joint.loosePart().isNothing()) {
             shown.add(
-                    DrawnPart.part(joint.id(), joint.loosePart()).moved(joint.looseWay().multiply(share * farthest() / 2)));
+                    DrawnPart.part(joint.id(), joint.loosePart())
+                            .moved(joint.looseWay().multiply(share * farthest() / 2)));
         }
         return shown;
     }

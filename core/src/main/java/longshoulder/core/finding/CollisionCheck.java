@@ -49,7 +49,7 @@ final class CollisionCheck implements Check {
     private static boolean collide(Tenon a, Tenon b) {
         return !a.mitres().isEmpty() && !b.mitres().isEmpty()
                 ? tooLong(a).isPositive() || tooLong(b).isPositive()
-                : !a.straight().and(b.straight()).isNothing();
+                : !a.straight().intersection(b.straight()).isNothing();
     }
 
     private static boolean fitsMitred(Tenon tenon, Tenon other) {

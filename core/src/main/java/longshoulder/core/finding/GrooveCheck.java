@@ -85,7 +85,7 @@ final class GrooveCheck implements Check {
                 continue;
             }
             Joint joint = one.joint;
-            double lost = one.tenons().stream().mapToDouble(tenon -> cut.and(tenon).volume()).sum();
+            double lost = one.tenons().stream().mapToDouble(tenon -> cut.intersection(tenon).volume()).sum();
             if (lost > whole * share) {
                 findings.add(new Finding("groove-cuts-tenon", Level.RISK, List.of(groove.id(), joint.id()),
                         Label.of("finding.grooveCutsTenon", groove.id(), joint.id(),

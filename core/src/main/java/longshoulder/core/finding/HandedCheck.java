@@ -66,7 +66,9 @@ final class HandedCheck implements Check {
     private static Congruence compare(Subject subject, Piece a, Piece b) {
         boolean alike = a.role() == b.role() && a.length().value().equals(b.length().value())
                 && a.width().value().equals(b.width().value()) && a.thickness().value().equals(b.thickness().value());
-        return alike ? Congruence.of(subject.form(a).outline(), subject.form(b).outline()) : Congruence.DIFFERENT;
+        return alike
+                ? Congruence.of(subject.cutShape(a).outline(), subject.cutShape(b).outline())
+                : Congruence.DIFFERENT;
     }
 
     /** @param own the joints at the piece's ends */
@@ -78,7 +80,7 @@ final class HandedCheck implements Check {
         if (goesIn.isEmpty()) {
             return;
         }
-        goesIn.removeAll(Congruence.halfTurns(subject.form(piece).outline()));
+        goesIn.removeAll(Congruence.halfTurns(subject.cutShape(piece).outline()));
         if (!goesIn.isEmpty()) {
             HalfTurn turn = goesIn.iterator().next();
             findings.add(finding(subject, "goes-in-turned", List.of(piece.id()),

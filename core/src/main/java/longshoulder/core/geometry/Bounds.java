@@ -42,7 +42,7 @@ public record Bounds(Vector3D least, Vector3D greatest) {
     }
 
     /** The smallest box that holds both. */
-    public Bounds and(Bounds other) {
+    public Bounds union(Bounds other) {
         return new Bounds(
                 Vector3D.of(Math.min(least.getX(), other.least.getX()), Math.min(least.getY(), other.least.getY()),
                         Math.min(least.getZ(), other.least.getZ())),

@@ -274,7 +274,7 @@ public final class Cell {
     }
 
     /** What both share. */
-    public Optional<Cell> and(Cell other) {
+    public Optional<Cell> intersection(Cell other) {
         if (!bounds().overlaps(other.bounds()) || isPartedFrom(other)) {
             return Optional.empty();
         }
@@ -330,7 +330,7 @@ public final class Cell {
             return List.of(this);
         }
         return other.planes.length > BOX.length
-                ? and(other).map(shared -> without(border(shared, other))).orElse(List.of(this))
+                ? intersection(other).map(shared -> without(border(shared, other))).orElse(List.of(this))
                 : without(other.planes);
     }
 

@@ -20,7 +20,7 @@ public record Solid(List<Cell> cells, Bounds bounds) {
         cells = List.copyOf(cells);
         bounds = Bounds.NOTHING;
         for (Cell cell : cells) {
-            bounds = bounds.and(cell.bounds());
+            bounds = bounds.union(cell.bounds());
         }
     }
 
@@ -63,14 +63,14 @@ public record Solid(List<Cell> cells, Bounds bounds) {
     }
 
     /** What both share. */
-    public Solid and(Solid other) {
+    public Solid intersection(Solid other) {
         if (!bounds.overlaps(other.bounds)) {
             return NOTHING;
         }
         List<Cell> shared = new ArrayList<>();
         for (Cell cell : cells) {
             for (Cell theirs : other.cells) {
-                cell.and(theirs).ifPresent(shared::add);
+                cell.intersection(theirs).ifPresent(shared::add);
             }
         }
         return new Solid(shared);
@@ -86,7 +86,7 @@ public record Solid(List<Cell> cells, Bounds bounds) {
             for (Cell theirs : other.cells) {
                 shared += cell.sharesBall(theirs)
                         ? Tolerance.VOLUME
-                        : cell.and(theirs).map(Cell::volume).orElse(0.0);
+                        : cell.intersection(theirs).map(Cell::volume).orElse(0.0);
                 if (shared >= Tolerance.VOLUME) {
                     return true;
                 }

@@ -20,8 +20,10 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
 
-    static final JointType TYPE = new JointType(JointParameters.without("mortise.ends", JointParameters.tenon(Wedging.PARAMETERS,
-            JointParameters.choice("tenon.wedges", "fitting", "one", "two"), JointParameters.measure("wedge.length"))),
+    static final JointType TYPE = new JointType(
+            JointParameters.without("mortise.ends", JointParameters.tenon(Wedging.PARAMETERS,
+                    JointParameters.choice("tenon.wedges", "fitting", "one", "two"),
+                    JointParameters.measure("wedge.length"))),
             BlindWedgedTenon::make, BlindWedgedTenon::argue);
 
     private static final Length SPARE = Length.ofMillimetres(1);
@@ -37,14 +39,15 @@ public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
     private static void argue(JointEvaluation evaluation) {
         evaluation.say("reason.blind.pull");
         evaluation.object("reason.blind.once");
-        argument.objectIf(argument.isSoftPost(), "reason.blind.soft", argument.meeting().post().id());
+        evaluation.objectIf(evaluation.isSoftPost(), "reason.blind.soft", evaluation.meeting().post().id());
     }
 
     /** As long as can be driven home. */
     private static Amount driven(Wedging wedging) {
         Tenon tenon = wedging.tenon();
         return Amount.sum(Label.of("amount.wedgeLength")).plus(wedging.slot()).plus(tenon.depth())
-                .minus(tenon.length()).minus(JointContext.ruled("amount.wedgeSpare", SPARE, "rule.wedgeSpare")).amount();
+                .minus(tenon.length()).minus(JointContext.ruled("amount.wedgeSpare", SPARE, "rule.wedgeSpare"))
+                .amount();
     }
 
     /** The longest wedge with which the shoulder still closes. */

@@ -22,7 +22,8 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
  */
 public record Bridle(Meeting meeting, Amount tongue) implements Joint {
 
-    static final JointType TYPE = new JointType(List.of(JointParameters.measure("bridle.tongue")), Bridle::make, Bridle::argue);
+    static final JointType TYPE = new JointType(List.of(JointParameters.measure("bridle.tongue")), Bridle::make,
+            Bridle::argue);
 
     static Joint make(JointContext context) {
         Meeting meeting = context.meeting();

@@ -25,7 +25,8 @@ import longshoulder.core.reckoning.Label;
 public record CopeAndStick(Meeting meeting, Amount length, Amount thickness, Mould mould) implements Joint {
 
     static final JointType TYPE = new JointType(JointParameters.all(
-            List.of(JointParameters.measure("tongue.length"), JointParameters.measure("tongue.thickness")), Mould.PARAMETERS),
+            List.of(JointParameters.measure("tongue.length"), JointParameters.measure("tongue.thickness")),
+            Mould.PARAMETERS),
             CopeAndStick::make, CopeAndStick::argue);
 
     /** A rail thinner than this leaves no wood beside tongue and mould. */

@@ -27,7 +27,8 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements Joint {
 
-    static final JointType TYPE = new JointType(List.of(JointParameters.measure("lap.depth")), CrossLap::make, CrossLap::argue);
+    static final JointType TYPE = new JointType(List.of(JointParameters.measure("lap.depth")), CrossLap::make,
+            CrossLap::argue);
 
     static Joint make(JointContext context) {
         Meeting meeting = context.meeting();
@@ -35,16 +36,17 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
         Amount shared = JointContext.ruled("amount.shared", Length.fromMillimetres(depths.getMax() - depths.getMin()),
                 "rule.measured");
         return new CrossLap(meeting, shared,
-                context.givenOr("lap.depth", () -> JointContext.share("amount.lapDepth", shared, 1, 2, "rule.crossLap")));
+                context.givenOr("lap.depth",
+                        () -> JointContext.share("amount.lapDepth", shared, 1, 2, "rule.crossLap")));
     }
 
     private static void argue(JointEvaluation evaluation) {
-        argument.say("reason.crossLap", argument.meeting().post().id());
+        evaluation.say("reason.crossLap", evaluation.meeting().post().id());
     }
 
     /** How deep under the post's face the wood lies that both want, in millimetres; 0 where one was cut so short that it does not reach. */
     private static DoubleSummaryStatistics depths(Meeting meeting) {
-        DoubleSummaryStatistics depths = meeting.rail().body().and(meeting.post().body()).cells().stream()
+        DoubleSummaryStatistics depths = meeting.rail().body().intersection(meeting.post().body()).cells().stream()
                 .flatMap(cell -> cell.corners().stream())
                 .mapToDouble(corner -> -meeting.surface().distance(corner)).summaryStatistics();
         if (depths.getCount() == 0) {

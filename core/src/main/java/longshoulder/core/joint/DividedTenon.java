@@ -25,7 +25,8 @@ import longshoulder.core.reckoning.Label;
 public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
 
     static final JointType TYPE = new JointType(JointParameters.tenon(Pegged.PARAMETERS,
-            JointParameters.choice("tenon.division", "double", "twin", "triple")), DividedTenon::make, DividedTenon::argue);
+            JointParameters.choice("tenon.division", "double", "twin", "triple")), DividedTenon::make,
+            DividedTenon::argue);
 
     public DividedTenon {
         tenons = List.copyOf(tenons);
@@ -49,12 +50,13 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
                     .amount();
             tenons.add(whole.at(shoulder, width, whole.faceShoulder()));
         }
-        return new DividedTenon(tenons, JointContext.share("amount.haunchDepth", whole.thickness(), 1, 1, "rule.haunch"));
+        return new DividedTenon(tenons,
+                JointContext.share("amount.haunchDepth", whole.thickness(), 1, 1, "rule.haunch"));
     }
 
     private static void argue(JointEvaluation evaluation) {
         Length width = evaluation.tenon().width().value();
-        argument.sayIf(argument.isTooWide(), "reason.divided.wide", width, argument.tenon().thickness().value());
+        evaluation.sayIf(evaluation.isTooWide(), "reason.divided.wide", width, evaluation.tenon().thickness().value());
         evaluation.objectIf(!evaluation.isTooWide(), "reason.divided.narrow", width);
         evaluation.objectToEnd();
     }

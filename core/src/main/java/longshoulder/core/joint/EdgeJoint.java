@@ -27,7 +27,8 @@ import longshoulder.core.reckoning.Label;
 public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amount depth) implements Joint {
 
     static final JointType TYPE = new JointType(List.of(JointParameters.choice("edge.form", "plain", "tongued"),
-            JointParameters.measure("tongue.thickness"), JointParameters.measure("groove.depth")), EdgeJoint::make, EdgeJoint::argue);
+            JointParameters.measure("tongue.thickness"), JointParameters.measure("groove.depth")), EdgeJoint::make,
+            EdgeJoint::argue);
 
     /** How thick a slice of both boards is looked at, in millimetres. */
     private static final double SLICE = 0.5;
@@ -51,7 +52,7 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
     }
 
     private static void argue(JointEvaluation evaluation) {
-        argument.say("reason.edge", argument.meeting().post().id());
+        evaluation.say("reason.edge", evaluation.meeting().post().id());
     }
 
     @Override
@@ -77,19 +78,19 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
 
     @Override
     public Solid removes() {
-        return tongued ? beside(mm(depth), mm(thickness)).and(meeting.post().body()) : Solid.NOTHING;
+        return tongued ? beside(mm(depth), mm(thickness)).intersection(meeting.post().body()) : Solid.NOTHING;
     }
 
     @Override
     public Solid removesFromRail() {
-        return tongued ? beside(mm(depth), mm(thickness)).and(meeting.rail().body()) : Solid.NOTHING;
+        return tongued ? beside(mm(depth), mm(thickness)).intersection(meeting.rail().body()) : Solid.NOTHING;
     }
 
     @Override
     public Solid loosePart() {
         return tongued
                 ? beside(mm(tongueWidth()) / 2, mm(thickness))
-                        .and(meeting.rail().body().plus(meeting.post().body()))
+                        .intersection(meeting.rail().body().plus(meeting.post().body()))
                 : Solid.NOTHING;
     }
 

@@ -9,7 +9,8 @@ import longshoulder.core.measure.Length;
 public record GlazingBar(Tenon tenon, Profile profile) implements MouldedTenon {
 
     static final JointType TYPE = new JointType(JointParameters.all(List.of(JointParameters.measure("tenon.thickness"),
-            JointParameters.measure("tenon.length"), JointParameters.measure("mortise.depth"), JointParameters.measure("rebate.width"),
+            JointParameters.measure("tenon.length"), JointParameters.measure("mortise.depth"),
+            JointParameters.measure("rebate.width"),
             JointParameters.measure("rebate.depth")), Mould.PARAMETERS), GlazingBar::make, GlazingBar::argue);
 
     /** What is wider is no bar. */
@@ -22,7 +23,7 @@ public record GlazingBar(Tenon tenon, Profile profile) implements MouldedTenon {
 
     private static void argue(JointEvaluation evaluation) {
         evaluation.wantOnePlane("reason.bar.mould");
-        argument.objectIf(argument.railWidth().isGreaterThan(WIDEST), "reason.bar.wide", argument.railWidth());
+        evaluation.objectIf(evaluation.railWidth().isGreaterThan(WIDEST), "reason.bar.wide", evaluation.railWidth());
     }
 
     @Override

@@ -34,7 +34,8 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boolean rebate) implements Joint {
 
     static final JointType TYPE = new JointType(List.of(JointParameters.measure("groove.room"),
-            JointParameters.choice("groove.run", "panel", "shoulders", "through"), JointParameters.choice("groove.form", "groove", "rebate")),
+            JointParameters.choice("groove.run", "panel", "shoulders", "through"),
+            JointParameters.choice("groove.form", "groove", "rebate")),
             Groove::make, Groove::argue);
 
     /** A groove that ends with its panel runs on by so much at each end, in millimetres. */
@@ -59,7 +60,7 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
     }
 
     private static void argue(JointEvaluation evaluation) {
-        argument.say("reason.groove", argument.meeting().rail().id());
+        evaluation.say("reason.groove", evaluation.meeting().rail().id());
     }
 
     /** How deep the side of a panel lies inside the face that it looks at, in millimetres. */

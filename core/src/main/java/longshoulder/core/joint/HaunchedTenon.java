@@ -23,8 +23,10 @@ import longshoulder.core.reckoning.Label;
  */
 public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) implements Joint {
 
-    static final JointType TYPE = new JointType(JointParameters.tenon(Pegged.PARAMETERS, JointParameters.measure("haunch.width"),
-            JointParameters.measure("haunch.depth"), JointParameters.choice("haunch.form", "square", "sloping", "groove-filling")),
+    static final JointType TYPE = new JointType(
+            JointParameters.tenon(Pegged.PARAMETERS, JointParameters.measure("haunch.width"),
+                    JointParameters.measure("haunch.depth"),
+                    JointParameters.choice("haunch.form", "square", "sloping", "groove-filling")),
             HaunchedTenon::make, HaunchedTenon::argue);
 
     /** The forms of a haunch. */
@@ -48,7 +50,7 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) 
 
     private static void argue(JointEvaluation evaluation) {
         Length fromEnd = evaluation.tenon().mortiseFromEnd().value();
-        argument.sayIf(argument.isAtEnd(), "reason.haunched.end", fromEnd, argument.railWidth().times(1, 3));
+        evaluation.sayIf(evaluation.isAtEnd(), "reason.haunched.end", fromEnd, evaluation.railWidth().times(1, 3));
         evaluation.objectIf(!evaluation.isAtEnd(), "reason.haunched.far", fromEnd);
     }
 

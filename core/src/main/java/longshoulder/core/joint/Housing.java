@@ -14,7 +14,8 @@ import longshoulder.core.reckoning.Amount;
 /** The whole end of the rail let into the post, by a quarter of it unless given: for shelves and lower drawer rails. */
 public record Housing(Meeting meeting, Amount depth) implements Joint {
 
-    static final JointType TYPE = new JointType(List.of(JointParameters.measure("housing.depth")), Housing::make, Housing::argue);
+    static final JointType TYPE = new JointType(List.of(JointParameters.measure("housing.depth")), Housing::make,
+            Housing::argue);
 
     static Joint make(JointContext context) {
         return new Housing(context.meeting(), context.givenOr("housing.depth",
@@ -22,7 +23,7 @@ public record Housing(Meeting meeting, Amount depth) implements Joint {
     }
 
     private static void argue(JointEvaluation evaluation) {
-        argument.say("reason.housing.whole", argument.railWidth());
+        evaluation.say("reason.housing.whole", evaluation.railWidth());
         evaluation.object("reason.housing.pull");
     }
 

@@ -20,7 +20,8 @@ public record LappedDovetail(Meeting meeting, Amount length, Amount entry, doubl
         Length drop = evaluation.meeting().seat().drop().value();
         evaluation.sayIf(!drop.isPositive(), "reason.lapped.above");
         evaluation.objectIf(drop.isPositive(), "reason.lapped.drop", drop);
-        evaluation.objectIf(evaluation.railWidth().isGreaterThan(evaluation.railThickness().times(2)), "reason.lapped.wide",
+        evaluation.objectIf(evaluation.railWidth().isGreaterThan(evaluation.railThickness().times(2)),
+                "reason.lapped.wide",
                 evaluation.railWidth());
     }
 

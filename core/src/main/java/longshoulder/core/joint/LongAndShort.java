@@ -7,7 +7,8 @@ import longshoulder.core.brief.JointKind;
 public record LongAndShort(Tenon tenon, Profile profile) implements MouldedTenon {
 
     static final JointType TYPE = new JointType(JointParameters.tenon(Mould.PARAMETERS,
-            JointParameters.measure("rebate.width"), JointParameters.measure("rebate.depth")), LongAndShort::make, LongAndShort::argue);
+            JointParameters.measure("rebate.width"), JointParameters.measure("rebate.depth")), LongAndShort::make,
+            LongAndShort::argue);
 
     static Joint make(JointContext context) {
         Tenon tenon = new TenonRules(context).tenon();

@@ -41,7 +41,8 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
 
     static Joint make(JointContext context) {
         Amount depth = context.givenOr(Brief.MORTISE_DEPTH,
-                () -> JointContext.share("amount.mortiseDepth", context.meeting().postExtent(), 1, 2, "rule.looseDepth"));
+                () -> JointContext.share("amount.mortiseDepth", context.meeting().postExtent(), 1, 2,
+                        "rule.looseDepth"));
         Amount length = Amount.sum(Label.of("amount.looseLength")).plus(depth).plus(depth)
                 .minus(JointContext.ruled("amount.glueRoom", ROOM, "rule.glueRoom")).amount();
         Tenon.Ends ends = context.choice("mortise.ends", "round").equals("round")
@@ -55,7 +56,7 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
     }
 
     private static void argue(JointEvaluation evaluation) {
-        argument.say("reason.loose.rail", argument.meeting().rail().length().value());
+        evaluation.say("reason.loose.rail", evaluation.meeting().rail().length().value());
         evaluation.objectToWidth();
         evaluation.object("reason.loose.end");
     }

@@ -25,8 +25,10 @@ import longshoulder.core.reckoning.Label;
  */
 public record Mould(Amount width, Amount depth, boolean bevelled, boolean mitred) {
 
-    static final List<Parameter> PARAMETERS = List.of(JointParameters.measure("mould.width"), JointParameters.measure("mould.depth"),
-            JointParameters.choice("mould.form", "bevelled", "square"), JointParameters.choice("mould.corner", "scribed", "mitred"));
+    static final List<Parameter> PARAMETERS = List.of(JointParameters.measure("mould.width"),
+            JointParameters.measure("mould.depth"),
+            JointParameters.choice("mould.form", "bevelled", "square"),
+            JointParameters.choice("mould.corner", "scribed", "mitred"));
 
     /** As chosen for a joint; no deeper than the wood beside the tenon or tongue. */
     static Mould of(JointContext context, Amount beside) {

@@ -22,7 +22,7 @@ final class Neighbours {
 
     private static Bounds box(Piece piece) {
         Shape shape = piece.shape();
-        return Bounds.of(shape.corners(shape.start())).and(Bounds.of(shape.corners(shape.finish())));
+        return Bounds.of(shape.corners(shape.start())).union(Bounds.of(shape.corners(shape.finish())));
     }
 
     /** Those whose boxes touch the box of these points, in their own order. */

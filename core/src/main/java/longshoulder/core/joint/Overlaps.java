@@ -69,7 +69,7 @@ final class Overlaps {
         if (first.role().isPanel() || second.role().isPanel()) {
             return first.role().isPanel() ? groove(first, second) : groove(second, first);
         }
-        Solid shared = first.body().and(second.body());
+        Solid shared = first.body().intersection(second.body());
         return cross(first, second) && passes(shared, first) && passes(shared, second)
                 ? Optional.of(crossing(first, second))
                 : Optional.empty();

@@ -132,7 +132,7 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
         for (HalfSpace face : List.of(post.faceSide(), post.back(), post.faceEdge(), post.farEdge())) {
             pegs = pegs.clip(face);
         }
-        Solid inTenon = pegs.and(boring()).and(joint.adds());
+        Solid inTenon = pegs.intersection(boring()).intersection(joint.adds());
         return joint.loosePart().plus(pegs.minus(joint.adds())).plus(inTenon);
     }
 

@@ -51,7 +51,7 @@ public record Scribed(Joint joint, Solid fill) implements Wrapped {
         for (HalfSpace face : List.of(rail.faceSide(), rail.back(), rail.faceEdge(), rail.farEdge())) {
             beyond = beyond.clip(face);
         }
-        Solid room = beyond.and(away);
+        Solid room = beyond.intersection(away);
         return new Solid(room.cells().stream().filter(cell -> isOpen(Solid.of(Optional.of(cell)), meeting, away))
                 .toList());
     }
@@ -84,7 +84,7 @@ public record Scribed(Joint joint, Solid fill) implements Wrapped {
     @Override
     public List<Fault> faults(Inspection inspection) {
         List<Fault> faults = new ArrayList<>(joint.faults(inspection));
-        Length bare = Length.fromMillimetres(Math.max(0, farthest(fill.and(joint.adds()))));
+        Length bare = Length.fromMillimetres(Math.max(0, farthest(fill.intersection(joint.adds()))));
         Length tenon = joint.tenons().stream().map(one -> one.length().value()).min(Comparator.naturalOrder())
                 .orElse(Length.ZERO);
         Length held = tenon.minus(bare);

@@ -17,9 +17,11 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record StoppedTenon(Tenon tenon) implements Joint {
 
-    static final JointType TYPE = new JointType(JointParameters.tenon(JointParameters.all(Pegged.PARAMETERS, Bolted.PARAMETERS),
-            JointParameters.choice("tenon.shoulders", "four", "three", "two", "bare-faced"),
-            JointParameters.choice("tenon.line", "rail", "post", "loose")), StoppedTenon::make, StoppedTenon::argue);
+    static final JointType TYPE = new JointType(
+            JointParameters.tenon(JointParameters.all(Pegged.PARAMETERS, Bolted.PARAMETERS),
+                    JointParameters.choice("tenon.shoulders", "four", "three", "two", "bare-faced"),
+                    JointParameters.choice("tenon.line", "rail", "post", "loose")),
+            StoppedTenon::make, StoppedTenon::argue);
 
     /** From here on a post has room for a mortise with walls. */
     static final Length STOUT_POST = Length.ofMillimetres(30);
@@ -40,7 +42,8 @@ public record StoppedTenon(Tenon tenon) implements Joint {
 
     private static void argue(JointEvaluation evaluation) {
         Length post = evaluation.postExtent();
-        argument.sayIf(!post.isLessThan(STOUT_POST), "reason.stopped.room", post, argument.tenon().length().value());
+        evaluation.sayIf(!post.isLessThan(STOUT_POST), "reason.stopped.room", post,
+                evaluation.tenon().length().value());
         evaluation.objectIf(post.isLessThan(STOUT_POST), "reason.stopped.thin", post);
         evaluation.objectToEnd();
         evaluation.objectToWidth();

@@ -27,8 +27,10 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 public record TaperedDovetail(Meeting meeting, Amount length, Amount root, Amount taper,
         double slope) implements Joint {
 
-    static final JointType TYPE = new JointType(List.of(JointParameters.measure("tail.length"), JointParameters.measure("tail.root"),
-            JointParameters.measure("tail.taper"), JointParameters.choice("tail.slope", Slope.NAMES)), TaperedDovetail::make,
+    static final JointType TYPE = new JointType(
+            List.of(JointParameters.measure("tail.length"), JointParameters.measure("tail.root"),
+                    JointParameters.measure("tail.taper"), JointParameters.choice("tail.slope", Slope.NAMES)),
+            TaperedDovetail::make,
             TaperedDovetail::argue);
 
     static Joint make(JointContext context) {

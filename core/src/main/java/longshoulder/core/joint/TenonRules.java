@@ -129,7 +129,8 @@ final class TenonRules {
                 () -> JointContext.ruled("amount.tenonLength", Length.ofMillimetres(6), "rule.bar"));
         Tenon plain = tenon();
         Amount thin = context.givenOr(Brief.TENON_THICKNESS, () -> new Amount.Nearest(
-                Label.of("amount.tenonThickness"), JointContext.ruled("amount.thinnest", Length.ZERO, "rule.thinnestTool"),
+                Label.of("amount.tenonThickness"),
+                JointContext.ruled("amount.thinnest", Length.ZERO, "rule.thinnestTool"),
                 context.choices().tools().chisels(), Label.of("rule.thinnestTool")));
         return new Tenon(meeting, stock(), thin, plain.width(), length, depth(length), centred(thin),
                 plain.edgeShoulder(),

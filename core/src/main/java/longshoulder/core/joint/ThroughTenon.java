@@ -27,14 +27,17 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean oneEdge) implements Joint {
 
     static final JointType TYPE = new JointType(JointParameters.all(List.of(JointParameters.measure("tenon.thickness"),
-            JointParameters.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES), JointParameters.measure("tenon.proud"),
+            JointParameters.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES),
+            JointParameters.measure("tenon.proud"),
             JointParameters.choice("tenon.wedges", "none", "fitting", "one", "two"),
-            JointParameters.choice("layout.edge", "same", "each-own")), JointParameters.all(Wedging.PARAMETERS, Pegged.PARAMETERS)),
+            JointParameters.choice("layout.edge", "same", "each-own")),
+            JointParameters.all(Wedging.PARAMETERS, Pegged.PARAMETERS)),
             ThroughTenon::make, ThroughTenon::argue);
 
     static Joint make(JointContext context) {
         Meeting meeting = context.meeting();
-        Amount proud = context.givenOr("tenon.proud", () -> JointContext.ruled("amount.proud", Length.ZERO, "rule.flush"));
+        Amount proud = context.givenOr("tenon.proud",
+                () -> JointContext.ruled("amount.proud", Length.ZERO, "rule.flush"));
         Amount length = Amount.sum(Label.of("amount.tenonLength")).plus(meeting.through()).plus(proud).amount();
         Tenon tenon = new TenonRules(context).tenon().ending(Tenon.Ends.SQUARE).runs(length, meeting.through());
         return new ThroughTenon(tenon, proud, Wedging.of(context, tenon, "none"),
@@ -42,7 +45,7 @@ public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean o
     }
 
     private static void argue(JointEvaluation evaluation) {
-        argument.say("reason.through.long", argument.postExtent());
+        evaluation.say("reason.through.long", evaluation.postExtent());
         evaluation.objectToCrossing();
         evaluation.objectToComingOut("reason.through.shows");
     }

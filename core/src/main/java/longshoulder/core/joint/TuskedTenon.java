@@ -34,9 +34,12 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
         boolean wideAtFaceEdge) implements Joint {
 
     static final JointType TYPE = new JointType(List.of(JointParameters.measure("tenon.thickness"),
-            JointParameters.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES), JointParameters.measure("tusk.thickness"),
-            JointParameters.measure("tusk.width"), JointParameters.measure("tusk.bury"), JointParameters.measure("tusk.relish"),
-            JointParameters.choice("tusk.slope", Slope.NAMES), JointParameters.choice("tusk.wide-end", "face-edge", "far-edge")),
+            JointParameters.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES),
+            JointParameters.measure("tusk.thickness"),
+            JointParameters.measure("tusk.width"), JointParameters.measure("tusk.bury"),
+            JointParameters.measure("tusk.relish"),
+            JointParameters.choice("tusk.slope", Slope.NAMES),
+            JointParameters.choice("tusk.wide-end", "face-edge", "far-edge")),
             TuskedTenon::make, TuskedTenon::argue);
 
     /** How far the tusk stands out past both edges of the tenon. */

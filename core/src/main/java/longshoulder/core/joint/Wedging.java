@@ -32,7 +32,8 @@ import longshoulder.core.reckoning.Level;
 public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount slot, Amount length, boolean relief,
         boolean acrossGrain) {
 
-    static final List<Parameter> PARAMETERS = List.of(JointParameters.measure("wedge.flare"), JointParameters.measure("wedge.flare-run"),
+    static final List<Parameter> PARAMETERS = List.of(JointParameters.measure("wedge.flare"),
+            JointParameters.measure("wedge.flare-run"),
             JointParameters.measure("wedge.slot"), JointParameters.choice("wedge.relief", "drilled", "none"),
             JointParameters.choice("wedge.line", "across-grain", "with-grain"));
 

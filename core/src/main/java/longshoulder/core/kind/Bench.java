@@ -28,7 +28,8 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 final class Bench {
 
-    private static final List<Parameter> PARAMETERS = new KindParameters().way("height.given", "over-slab", "under-slab")
+    private static final List<Parameter> PARAMETERS = new KindParameters()
+            .way("height.given", "over-slab", "under-slab")
             .length("seat.height", 450, 18 * 16, 150, 900).length("overall.length", 1400, 56 * 16, 400, 4000)
             .length("overall.depth", 320, 12 * 16 + 8, 180, 900).length("slab.thickness", 40, 26, 15, 120)
             .length("frame.inset", 180, 7 * 16, 0, 1200).length("foot.length", 290, 11 * 16 + 8, 150, 900)
@@ -75,7 +76,8 @@ final class Bench {
         }
         stretcher();
         builder.lay("slab", through ? Role.SLAB : Role.TOP, "T", new Size(brief.required("overall.length"),
-                brief.required("overall.depth"), brief.required("slab.thickness")), new Lie(FrameBuilder.UP, FrameBuilder.FRONT),
+                brief.required("overall.depth"), brief.required("slab.thickness")),
+                new Lie(FrameBuilder.UP, FrameBuilder.FRONT),
                 at(0, 0, mm(under)));
         builder.assemble("whole", builder.piece("stretcher").length(), upright, List.of("stretcher", "slab"));
         figures();
@@ -177,7 +179,8 @@ final class Bench {
                 .minus(2, brief.required("frame.inset")).minus(2, thickness).amount();
         Amount stock = brief.required("stretcher.thickness");
         builder.lay("stretcher", Role.STRETCHER, "E1",
-                new Size(shoulder, brief.required("stretcher.width"), stock), new Lie(FrameBuilder.FRONT, FrameBuilder.UP),
+                new Size(shoulder, brief.required("stretcher.width"), stock),
+                new Lie(FrameBuilder.FRONT, FrameBuilder.UP),
                 at(mm(brief.required("frame.inset")) + mm(thickness), (depth - mm(stock)) / 2,
                         mm(brief.required("stretcher.height"))));
         for (String end : List.of("left", "right")) {

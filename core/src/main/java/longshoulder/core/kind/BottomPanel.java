@@ -73,7 +73,7 @@ final class BottomPanel {
             Vector3D low = box.least();
             Vector3D high = box.greatest();
             away = away.plus(Solid.of(Cell.box(Pose.WORLD, low.getX() - CLEAR, low.getY() - CLEAR, low.getZ(),
-                    high.getX() + CLEAR, high.getY() + CLEAR, high.getZ())).and(panel.body()));
+                    high.getX() + CLEAR, high.getY() + CLEAR, high.getZ())).intersection(panel.body()));
         }
         return away;
     }

@@ -247,7 +247,8 @@ final class Cabinet {
         builder.figure(View.END, at(0, 0, height), at(0, depth, height), Side.ABOVE, 0, size.depth());
         double overhang = mm(brief.required("top.overhang"));
         if (CabinetCase.isOverall(brief) && size.beside() + size.ahead() > 0) {
-            builder.figure(View.FRONT, at(-size.beside(), 0, height), at(width + size.beside(), 0, height), Side.ABOVE, 1,
+            builder.figure(View.FRONT, at(-size.beside(), 0, height), at(width + size.beside(), 0, height), Side.ABOVE,
+                    1,
                     brief.required("overall.width"));
             builder.figure(View.END, at(0, -size.ahead(), height), at(0, depth + overhang, height), Side.ABOVE, 1,
                     brief.required("overall.depth"));

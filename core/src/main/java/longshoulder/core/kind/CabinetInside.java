@@ -177,7 +177,8 @@ final class CabinetInside {
             Amount between = Amount.sum(Label.of("amount.shoulder", id)).plus(width).minus(2, sides).amount();
             Amount high = Amount.sum(Label.of("amount.drawerBack")).plus(height)
                     .minus(ruled("amount.drawerBottomUp", Length.fromMillimetres(up))).amount();
-            builder.lay(id, Role.DRAWER, mark + "d", new Size(between, high, sides), new Lie(FrameBuilder.BACK, FrameBuilder.UP),
+            builder.lay(id, Role.DRAWER, mark + "d", new Size(between, high, sides),
+                    new Lie(FrameBuilder.BACK, FrameBuilder.UP),
                     at(x + mm(sides), y + mm(thick) + mm(length) - 2 * mm(sides), z + up));
             builder.joint(id, left, JointKind.HOUSING);
             builder.joint(id, right, JointKind.HOUSING);

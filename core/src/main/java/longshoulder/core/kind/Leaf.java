@@ -304,7 +304,8 @@ final class Leaf {
         double front = wanted.rebated() ? thickness - rebate() : (thickness - mm(filling.thickness())) / 2;
         builder.lay(id, filling.role(), wanted.mark() + "P" + (fillings.size() + 1),
                 filling.size(id, opening.width(), opening.height()), UPRIGHT_LEFT,
-                from(opening.x() - filling.inSides(), opening.z() - filling.inEnds()).add(FrameBuilder.at(0, front, 0)));
+                from(opening.x() - filling.inSides(), opening.z() - filling.inEnds())
+                        .add(FrameBuilder.at(0, front, 0)));
         held(id, opening, filling);
         fillings.add(id);
     }

@@ -41,8 +41,12 @@ record LeaningLeg(Pose pose, Shape shape, double lean) {
      */
     static LeaningLeg of(Requirements required, double footX, double footY, double x, double y) {
         Vector3D.Unit axis = Vector3D.of(footX, footY, -1).normalize();
-        Vector3D.Unit side = required.backed() ? face(axis, required.out(), required.towards()) : turned(required.out(), axis);
-        Vector3D.Unit edge = required.backed() ? face(axis, required.towards(), required.out()) : turned(required.towards(), axis);
+        Vector3D.Unit side = required.backed()
+                ? face(axis, required.out(), required.towards())
+                : turned(required.out(), axis);
+        Vector3D.Unit edge = required.backed()
+                ? face(axis, required.towards(), required.out())
+                : turned(required.towards(), axis);
         boolean downwards = required.towards().cross(required.out()).dot(DOWN) > 0;
         Vector3D.Unit along = downwards ? axis : axis.negate();
         HalfSpace floor = new HalfSpace(DOWN, 0);

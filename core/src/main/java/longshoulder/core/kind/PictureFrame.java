@@ -43,8 +43,10 @@ final class PictureFrame {
         Amount height = sight ? over("amount.overallHeight", givenHeight, rail) : givenHeight;
         String corner = brief.choice("corner.joint").orElse("pegged");
         JointKind joint = JointKind.find(corner).orElse(JointKind.STOPPED_TENON);
-        Leaf.lay(builder, Leaf.Wanted.plain("", "", width, height, brief.required("frame.thickness"), stile, rail, joint,
-                filling(brief)), at(0, 0, 0));
+        Leaf.lay(builder,
+                Leaf.Wanted.plain("", "", width, height, brief.required("frame.thickness"), stile, rail, joint,
+                        filling(brief)),
+                at(0, 0, 0));
         if (corner.equals("pegged")) {
             builder.usual(JointKind.STOPPED_TENON.id(), "peg", "pegged");
         }
@@ -62,7 +64,8 @@ final class PictureFrame {
                 brief.required("filling.thickness"), brief.required("groove.depth"), brief.required("panel.room"));
     }
 
-    private static void figures(FrameBuilder builder, boolean sight, Amount givenWidth, Amount givenHeight, Amount width,
+    private static void figures(FrameBuilder builder, boolean sight, Amount givenWidth, Amount givenHeight,
+            Amount width,
             Amount height, Amount stile, Amount rail) {
         double w = mm(width);
         double h = mm(height);

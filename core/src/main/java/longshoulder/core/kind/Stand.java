@@ -32,7 +32,8 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 final class Stand {
 
-    private static final List<Parameter> PARAMETERS = new KindParameters().length("pot.diameter", 300, 12 * 16, 60, 1000)
+    private static final List<Parameter> PARAMETERS = new KindParameters()
+            .length("pot.diameter", 300, 12 * 16, 60, 1000)
             .length("pot.clearance", 3, 2, 0, 30).way("pot.between", "tops", "seat")
             .length("seat.height", 320, 12 * 16 + 8, 60, 1500)
             .length("leg.above", 90, 56, 0, 500).angle("stand.lean", 8, 25).length("leg.width", 40, 26, 15, 150)
@@ -92,7 +93,8 @@ final class Stand {
     private void potFigures() {
         double pot = mm(brief.required("pot.diameter")) / 2;
         double level = mm(isClearAtTops() ? height : seat);
-        builder.figure(View.FRONT, at(-pot, 0, level), at(pot, 0, level), Side.ABOVE, 1, brief.required("pot.diameter"));
+        builder.figure(View.FRONT, at(-pot, 0, level), at(pot, 0, level), Side.ABOVE, 1,
+                brief.required("pot.diameter"));
         builder.figure(View.FRONT, at(-mm(clear) / 2, 0, level), at(mm(clear) / 2, 0, level), Side.ABOVE, 0, clear);
     }
 

@@ -111,7 +111,8 @@ final class Stretchers {
         boolean forward = along.dot(centre(other).subtract(centre(one))) > 0;
         Piece from = forward ? one : other;
         Piece to = forward ? other : one;
-        Piece traced = builder.between(id, Role.STRETCHER, mark, section, new Pose(origin, along, FrameBuilder.DOWN, out),
+        Piece traced = builder.between(id, Role.STRETCHER, mark, section,
+                new Pose(origin, along, FrameBuilder.DOWN, out),
                 hangsOn, from.shape().looking(along), to.shape().looking(along.negate()));
         boolean asReckoned = Math.abs(mm(traced.length()) - mm(length)) < Tolerance.LENGTH;
         return asReckoned && traced.slanted().isEmpty() ? traced.endingFarther(0, 0, length) : traced;

@@ -265,7 +265,8 @@ final class TableFrame {
             double footX = Math.tan(splayFront.radians()) * (outerX == x0 ? -1 : 1);
             double footY = Math.tan(splaySide.radians()) * (outerY == y0 ? -1 : 1);
             LeaningLeg leg = LeaningLeg.of(
-                    new LeaningLeg.Requirements(across, out, mm(legWidth), mm(legDepth), under, backed), footX, footY, outerX,
+                    new LeaningLeg.Requirements(across, out, mm(legWidth), mm(legDepth), under, backed), footX, footY,
+                    outerX,
                     outerY);
             Amount length = new Amount.Scaled(Label.of("amount.alongLean"), legHeight, 1 / Math.cos(leg.lean()),
                     Label.of("rule.alongLean"));

@@ -27,7 +27,8 @@ final class Trestle {
     private static final Lie UPRIGHT_RIGHT = new Lie(FrameBuilder.RIGHT, FrameBuilder.FRONT);
     private static final Lie LENGTHWISE = new Lie(FrameBuilder.FRONT, FrameBuilder.UP);
 
-    private static final List<Parameter> PARAMETERS = new KindParameters().length("overall.height", 740, 29 * 16, 200, 1500)
+    private static final List<Parameter> PARAMETERS = new KindParameters()
+            .length("overall.height", 740, 29 * 16, 200, 1500)
             .length("beam.length", 800, 32 * 16, 200, 4000).length("foot.spread", 560, 22 * 16, 150, 1500)
             .length("foot.height", 60, 40, 25, 200).length("foot.thickness", 60, 40, 25, 200)
             .length("leg.width", 110, 72, 30, 300).length("leg.thickness", 50, 32, 20, 200)
@@ -51,7 +52,8 @@ final class Trestle {
             double middle = x + mm(legThickness) / 2 - mm(brief.required("foot.thickness")) / 2;
             String number = side.equals("left") ? "1" : "2";
             builder.lay("foot-" + side, Role.FOOT, "A" + number,
-                    new Size(spread, footHeight, brief.required("foot.thickness")), new Lie(lie.faceSide(), FrameBuilder.UP),
+                    new Size(spread, footHeight, brief.required("foot.thickness")),
+                    new Lie(lie.faceSide(), FrameBuilder.UP),
                     at(middle, 0, 0));
             builder.lay("leg-" + side, Role.UPRIGHT, "B" + number,
                     new Size(leg, brief.required("leg.width"), legThickness),

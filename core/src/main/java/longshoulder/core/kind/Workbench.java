@@ -25,7 +25,8 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 final class Workbench {
 
-    private static final List<Parameter> PARAMETERS = new KindParameters().length("overall.length", 1600, 64 * 16, 600, 4000)
+    private static final List<Parameter> PARAMETERS = new KindParameters()
+            .length("overall.length", 1600, 64 * 16, 600, 4000)
             .length("overall.depth", 600, 24 * 16, 300, 1500).length("overall.height", 860, 34 * 16, 400, 1300)
             .length("top.thickness", 80, 52, 20, 200).length("overhang.ends", 200, 8 * 16, 0, 1000)
             .length("post.width", 90, 56, 40, 250).length("post.depth", 90, 56, 40, 250)
@@ -78,7 +79,8 @@ final class Workbench {
         Vector3D.Unit outwards = end.equals("left") ? FrameBuilder.LEFT : FrameBuilder.RIGHT;
         double x = end.equals("left") ? x0 : x1 - mm(postWidth);
         Size size = new Size(post, postWidth, postDepth);
-        builder.lay("post-front-" + end, Role.POST, "A" + number, size, new Lie(FrameBuilder.FRONT, outwards), at(x, 0, 0));
+        builder.lay("post-front-" + end, Role.POST, "A" + number, size, new Lie(FrameBuilder.FRONT, outwards),
+                at(x, 0, 0));
         builder.lay("post-back-" + end, Role.POST, "A" + number + "b", size, new Lie(FrameBuilder.BACK, outwards),
                 at(x, y1 - mm(postDepth), 0));
         double high = mm(post) - mm(brief.required("rail.width"));

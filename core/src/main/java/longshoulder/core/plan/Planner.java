@@ -64,7 +64,8 @@ public final class Planner {
         Optional<Amount> shoulders = ends.size() == 2 && !piece.role().isPanel()
                 ? Optional.of(piece.length())
                 : Optional.empty();
-        return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, ends, cutShape), shoulders, start,
+        return new PlannedPiece(piece, project.wood(piece.role().id()), overall(piece, ends, cutShape), shoulders,
+                start,
                 finish,
                 own, cutShape);
     }

@@ -91,7 +91,8 @@ class DrawingTest {
 
     @Test
     void oneBoxBehindAnother_isHiddenWhereItIsCovered() {
-        List<DrawnPart> pieces = Stream.of("leg-front-left", "apron-left").map(plan::piece).map(DrawnPart::alone).toList();
+        List<DrawnPart> pieces = Stream.of("leg-front-left", "apron-left").map(plan::piece).map(DrawnPart::alone)
+                .toList();
         List<Stroke> seen = new HiddenLines(pieces, View.FRONT, piece -> true).strokes().stream()
                 .filter(stroke -> stroke.piece().equals("apron-left") && stroke.kind() == Stroke.Kind.VISIBLE).toList();
         assertThat(seen).as("nothing but lines along the top of the leg")

@@ -78,7 +78,7 @@ class JointDetailTest {
             assertThat(out.get(i).solid().volume()).isCloseTo(home.get(i).solid().volume(), within(1e-6));
         }
         Solid post = out.getFirst().solid();
-        assertThat(out.get(1).solid().and(post).volume()).isLessThan(1e-6);
+        assertThat(out.get(1).solid().intersection(post).volume()).isLessThan(1e-6);
     }
 
     @ParameterizedTest

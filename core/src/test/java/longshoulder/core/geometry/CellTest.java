@@ -90,7 +90,7 @@ class CellTest {
         assertThat(rest.stream().mapToDouble(Cell::volume).sum()).isCloseTo(6000 - 10 * 10 * 7, within(1e-9));
         for (Cell one : rest) {
             for (Cell other : rest) {
-                assertThat(one == other || one.and(other).isEmpty()).isTrue();
+                assertThat(one == other || one.intersection(other).isEmpty()).isTrue();
             }
         }
     }
@@ -128,7 +128,7 @@ class CellTest {
         List<Cell> rest = block.minus(hole);
         assertThat(rest.stream().mapToDouble(Cell::volume).sum())
                 .isCloseTo(6000 - 12 * 24 * 16 * Math.tan(Math.PI / 24), within(1e-6));
-        assertThat(rest).hasSize(5 + 20).allMatch(part -> part.and(hole).isEmpty());
+        assertThat(rest).hasSize(5 + 20).allMatch(part -> part.intersection(hole).isEmpty());
     }
 
     /** Of a hole that only grazes a block, the block is sawn along no side that does not border it. */
@@ -137,7 +137,7 @@ class CellTest {
         Cell beside = box(0, 12, 0, 30, 20, 10);
         Cell hole = round(4, -1, 40);
         List<Cell> left = beside.minus(hole);
-        Cell shared = beside.and(hole).orElseThrow();
+        Cell shared = beside.intersection(hole).orElseThrow();
         double volume = left.stream().mapToDouble(Cell::volume).sum();
         assertThat(volume).isCloseTo(beside.volume() - shared.volume(), within(1e-6));
         assertThat(left).hasSize((int) shared.faces().stream()
@@ -196,8 +196,8 @@ class CellTest {
                 Vector3D.Unit.from(-Math.sin(a), Math.cos(a), 0), Vector3D.Unit.PLUS_Z);
         Cell one = box(0, 0, 0, 30, 20, 10);
         Cell other = Cell.box(turned, 0, 0, 0, 25, 15, 5).orElseThrow();
-        assertThat(volume(one.and(other))).isCloseTo(volume(other.and(one)), within(1e-3));
-        assertThat(volume(one.and(other)) + one.minus(other).stream().mapToDouble(Cell::volume).sum())
+        assertThat(volume(one.intersection(other))).isCloseTo(volume(other.intersection(one)), within(1e-3));
+        assertThat(volume(one.intersection(other)) + one.minus(other).stream().mapToDouble(Cell::volume).sum())
                 .isCloseTo(one.volume(), within(1e-3));
     }
 
@@ -213,9 +213,9 @@ class CellTest {
         Pose turned = Pose.of(Vector3D.of(x, 3, 2), Vector3D.Unit.from(turn, 1, 0), Vector3D.Unit.PLUS_Z);
         Solid one = new Solid(List.of(box(0, 0, 0, 30, 20, 10)));
         Solid other = Solid.of(Cell.box(turned, 0, 0, 0, size, size, size));
-        assertThat(one.overlaps(other)).isEqualTo(one.and(other).volume() >= Tolerance.VOLUME);
+        assertThat(one.overlaps(other)).isEqualTo(one.intersection(other).volume() >= Tolerance.VOLUME);
         assertThat(other.overlaps(one)).isEqualTo(one.overlaps(other));
-        assertThat(one.mostShared(other)).isGreaterThanOrEqualTo(one.and(other).volume() - Tolerance.VOLUME);
+        assertThat(one.mostShared(other)).isGreaterThanOrEqualTo(one.intersection(other).volume() - Tolerance.VOLUME);
     }
 
     /** Boxes that stand alike share what the boxes round them share: 10 of 30, all of 20, 4 of 10. */

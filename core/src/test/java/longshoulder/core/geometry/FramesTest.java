@@ -65,6 +65,6 @@ class FramesTest {
         assertThat(two.bounds().size()).isEqualTo(Vector3D.of(6, 7, 8));
         assertThat(Solid.NOTHING.bounds().isNothing()).isTrue();
         assertThat(two.minus(two).isNothing()).isTrue();
-        assertThat(two.and(two).volume()).isCloseTo(7, within(1e-12));
+        assertThat(two.intersection(two).volume()).isCloseTo(7, within(1e-12));
     }
 }

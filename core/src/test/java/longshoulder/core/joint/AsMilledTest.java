@@ -172,7 +172,7 @@ class AsMilledTest {
             for (PlannedPiece other : plan.pieces()) {
                 if (!other.id().equals(piece.id())
                         && plan.findings().stream().noneMatch(f -> f.level() == Level.STOP)) {
-                    assertThat(piece.solid().and(other.solid()).volume())
+                    assertThat(piece.solid().intersection(other.solid()).volume())
                             .isLessThan(1e-6 * piece.solid().volume());
                 }
             }

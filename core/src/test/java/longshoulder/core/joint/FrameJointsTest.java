@@ -136,7 +136,7 @@ class FrameJointsTest {
         boolean wedged = joint.wedged().isPresent();
         for (double back : new double[]{0, 0.25, 1, 3, 9, 20, 40, 70, 120}) {
             Solid drawn = joint.adds().moved(joint.homeward().multiply(-back));
-            assertThat(drawn.and(post).volume()).as("%s drawn back by %s (wedged: %s)", kind, back, wedged)
+            assertThat(drawn.intersection(post).volume()).as("%s drawn back by %s (wedged: %s)", kind, back, wedged)
                     .isLessThan(1e-6);
         }
     }

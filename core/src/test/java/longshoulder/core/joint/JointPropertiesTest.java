@@ -66,7 +66,7 @@ class JointPropertiesTest {
         Solid post = plan.piece(joint.meeting().post().id()).solid();
         for (double back : new double[]{0.01, 0.3, 2, 11, 37, 150}) {
             Solid drawn = joint.adds().moved(joint.homeward().multiply(-back));
-            assertThat(drawn.and(post).volume()).as("%s drawn back by %s", joint.kind(), back)
+            assertThat(drawn.intersection(post).volume()).as("%s drawn back by %s", joint.kind(), back)
                     .isLessThan(1e-6 * joint.adds().volume() + 1e-6);
         }
     }
@@ -85,12 +85,12 @@ class JointPropertiesTest {
             for (Joint joint : plan.joints()) {
                 if (joint.meeting().post().id().equals(piece.id())) {
                     // What two joints both take is taken once.
-                    taken = taken.plus(apart(joint.removes().and(body).minus(taken)));
+                    taken = taken.plus(apart(joint.removes().intersection(body).minus(taken)));
                 }
                 if (joint.meeting().rail().id().equals(piece.id())) {
                     taken = taken.plus(joint.removesFromRail());
                     for (Solid bore : joint.bores()) {
-                        taken = taken.plus(apart(bore.and(wood).minus(taken)));
+                        taken = taken.plus(apart(bore.intersection(wood).minus(taken)));
                     }
                 }
             }

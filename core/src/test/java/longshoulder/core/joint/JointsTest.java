@@ -73,7 +73,7 @@ class JointsTest {
         assertThat(scribed).isNotEmpty();
         for (Scribed joint : scribed) {
             Solid tenon = joint.joint().adds();
-            double both = joint.fill().volume() + tenon.volume() - tenon.and(joint.fill()).volume();
+            double both = joint.fill().volume() + tenon.volume() - tenon.intersection(joint.fill()).volume();
             assertThat(joint.adds().volume()).as(joint.id()).isCloseTo(both, within(1e-3));
             assertThat(tenon.minus(joint.adds()).volume()).as(joint.id()).isLessThan(1e-3);
             assertThat(joint.fill().minus(joint.adds()).volume()).as(joint.id()).isLessThan(1e-3);
@@ -327,7 +327,7 @@ class JointsTest {
             Skins.assertClosed(piece.mesh());
             assertThat(piece.mesh().volume()).isCloseTo(piece.solid().volume(), within(1e-6 * piece.solid().volume()));
             for (int j = i + 1; j < pieces.size(); j++) {
-                assertThat(piece.solid().and(pieces.get(j).solid()).volume())
+                assertThat(piece.solid().intersection(pieces.get(j).solid()).volume())
                         .as("%s in %s: %s", piece.id(), pieces.get(j).id(), plan.project().brief().values())
                         .isLessThan(1e-6 * piece.solid().volume());
             }

@@ -48,7 +48,7 @@ class SectionTest {
         Solid into = end().intoPost(10, 30, section);
         assertThat(beyond.minus(into).volume()).isCloseTo(0, within(1e-9));
         assertThat(end().intoRail(7, section).volume()).isCloseTo(7 * 40 * 10, within(1e-9));
-        assertThat(end().intoRail(7, section).and(beyond).volume()).isZero();
+        assertThat(end().intoRail(7, section).intersection(beyond).volume()).isZero();
     }
 
     /**

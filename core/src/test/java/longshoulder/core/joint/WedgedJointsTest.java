@@ -58,7 +58,7 @@ class WedgedJointsTest {
         assertThat(figure(two, "wedge.head")).isEqualTo(mm("5"));
         // From half a kerf at its tip to its head, as long as its slot of four fifths of 60, as wide as the tenon is thick.
         assertThat(two.loosePart().volume()).isCloseTo(2 * (1 + 5) / 2.0 * 48 * 8, within(1e-6));
-        assertThat(two.loosePart().and(two.adds()).volume()).isZero();
+        assertThat(two.loosePart().intersection(two.adds()).volume()).isZero();
     }
 
     /** The mortise is straight to the knee and then wider at both ends by the flare. */
@@ -124,8 +124,8 @@ class WedgedJointsTest {
     void tusked_tuskFillsItsSlotOutsideThePost() {
         Joint joint = joint(JointKind.TUSKED_TENON, "tusk.width", "20", "tusk.thickness", "4");
         Solid tusk = joint.loosePart();
-        assertThat(tusk.and(bored(joint)).volume()).isCloseTo(0, within(1e-9));
-        assertThat(tusk.and(joint.meeting().post().body()).volume()).isCloseTo(0, within(1e-9));
+        assertThat(tusk.intersection(bored(joint)).volume()).isCloseTo(0, within(1e-9));
+        assertThat(tusk.intersection(joint.meeting().post().body()).volume()).isCloseTo(0, within(1e-9));
         // It stands out by 12 at both edges of the tenon, wider above and narrower below.
         assertThat(tusk.volume()).isCloseTo(4 * 95 * (20 - 71 / 14.0), within(1e-6));
     }
@@ -154,7 +154,7 @@ class WedgedJointsTest {
         Joint joint = joint(JointKind.STOPPED_TENON, "peg", "pegged", "peg.count", "one");
         double round = joint.loosePart().volume() / 60;
         assertThat(round).isCloseTo(FACETED * 16, within(1e-9));
-        assertThat(joint.loosePart().and(bored(joint)).volume()).isCloseTo(0, within(1e-9));
+        assertThat(joint.loosePart().intersection(bored(joint)).volume()).isCloseTo(0, within(1e-9));
         assertThat(joint.adds().volume() - bored(joint).volume()).isCloseTo(round * 8, within(1e-6));
     }
 
@@ -167,7 +167,7 @@ class WedgedJointsTest {
         // The shoulder stands at 60 + 60 from the left end of the top; the tenon points to the left.
         assertThat(middle).isCloseTo(120 - 14, within(1e-6));
         Solid squeezed = joint.loosePart();
-        assertThat(squeezed.and(bored(joint)).volume()).isCloseTo(0, within(1e-9));
+        assertThat(squeezed.intersection(bored(joint)).volume()).isCloseTo(0, within(1e-9));
         assertThat(squeezed.volume()).isLessThan(peg("0").volume());
     }
 
@@ -211,7 +211,7 @@ class WedgedJointsTest {
         Joint plain = joint(JointKind.STUB_TENON);
         Joint notched = joint(JointKind.STUB_TENON, "runner.height", "20");
         Solid post = plain.meeting().post().body();
-        double more = notched.removes().and(post).volume() - plain.removes().and(post).volume();
+        double more = notched.removes().intersection(post).volume() - plain.removes().intersection(post).volume();
         assertThat(more).isCloseTo(6 * 20 * (60 - 22), within(1e-6));
         assertThat(figure(notched, "runner.depth")).isEqualTo(mm("6"));
     }

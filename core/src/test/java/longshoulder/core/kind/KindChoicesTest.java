@@ -43,7 +43,7 @@ class KindChoicesTest {
     /** The wood of all pieces within a box of the world. */
     private static double wood(Plan plan, double[] least, double[] greatest) {
         Solid box = Solid.of(Cell.box(Pose.WORLD, least[0], least[1], least[2], greatest[0], greatest[1], greatest[2]));
-        return plan.pieces().stream().mapToDouble(piece -> piece.solid().and(box).volume()).sum();
+        return plan.pieces().stream().mapToDouble(piece -> piece.solid().intersection(box).volume()).sum();
     }
 
     /**
@@ -116,12 +116,13 @@ class KindChoicesTest {
         assertThat(figure(plan, joint.id(), "bolt.reach")).isEqualTo(mm("60"));
         assertThat(figure(plan, joint.id(), "bolt.nut")).isEqualTo(mm("16"));
         double tenonDeep = joint.tenons().getFirst().depth().value().toMillimetres();
-        double inPost = plan.frame().piece("post-front-left").body().and(joint.removes()).volume()
-                - plan.frame().piece("post-front-left").body().and(joint.tenons().getFirst().removes()).volume();
+        double inPost = plan.frame().piece("post-front-left").body().intersection(joint.removes()).volume()
+                - plan.frame().piece("post-front-left").body().intersection(joint.tenons().getFirst().removes())
+                        .volume();
         // facets touch the round from outside: a little more than the circle
         assertThat(inPost / (Math.PI * 5.5 * 5.5 * (90 - tenonDeep))).isBetween(1.0, 1.01);
         for (String piece : List.of("stretcher-front", "post-front-left")) {
-            assertThat(joint.loosePart().and(plan.piece(piece).solid()).volume()).as(piece).isLessThan(1e-6);
+            assertThat(joint.loosePart().intersection(plan.piece(piece).solid()).volume()).as(piece).isLessThan(1e-6);
         }
     }
 

@@ -139,7 +139,8 @@ class KindDrawingsTest {
             List<DrawnPart> apart = detail.apart(1);
             // Cut out of the whole pieces, recesses may come to touch along the cut.
             apart.forEach(part -> Skins.assertBalanced(part.cutShape().mesh()));
-            assertThat(apart.get(0).cutShape().solid().and(apart.get(1).cutShape().solid()).volume()).as(joint.id())
+            assertThat(apart.get(0).cutShape().solid().intersection(apart.get(1).cutShape().solid()).volume())
+                    .as(joint.id())
                     .isLessThan(1e-6);
         }
     }

@@ -162,7 +162,7 @@ class KindPropertiesTest {
                 PlannedPiece a = pieces.get(i);
                 PlannedPiece b = pieces.get(j);
                 if (a.solid().bounds().overlaps(b.solid().bounds())) {
-                    assertThat(a.solid().and(b.solid()).volume()).as("%s in %s", a.id(), b.id())
+                    assertThat(a.solid().intersection(b.solid()).volume()).as("%s in %s", a.id(), b.id())
                             .isLessThan(1e-6 * Math.min(a.solid().volume(), b.solid().volume()));
                 }
             }

@@ -98,7 +98,8 @@ class KindsTest {
         // 3 of clearance all round: glass 720 − 140 + 20 − 6 = 594 high, and 1 of run-out at each end
         assertThat(length(rebate, "glass")).isEqualTo(mm("594"));
         assertThat(figure(rebate, "glass/rail-top", "groove.room")).isEqualTo(mm("3"));
-        assertThat(joint(rebate, "glass/stile-left").removes().and(rebate.frame().piece("stile-left").body()).volume())
+        assertThat(
+                joint(rebate, "glass/stile-left").removes().union(rebate.frame().piece("stile-left").body()).volume())
                 .isCloseTo(596 * 10 * 16, within(1e-6));
         assertThat(rebate.piece("glass").wood()).isEqualTo("glass");
     }
@@ -176,7 +177,7 @@ class KindsTest {
         assertThat(lap.kind()).isEqualTo(JointKind.CROSS_LAP);
         assertThat(lap.removes().volume()).isCloseTo(34 * 34 * 24, within(1e-6));
         assertThat(lap.removesFromRail().volume()).isCloseTo(34 * 34 * 24, within(1e-6));
-        assertThat(lap.removes().and(lap.removesFromRail()).volume()).isLessThan(1e-6);
+        assertThat(lap.removes().union(lap.removesFromRail()).volume()).isLessThan(1e-6);
         Joint uneven = joint(plan("stand", "rail-long/rail-cross:lap.depth", "10"), "rail-long/rail-cross");
         assertThat(uneven.removes().volume()).isCloseTo(34 * 34 * 10, within(1e-6));
         assertThat(uneven.removesFromRail().volume()).isCloseTo(34 * 34 * 38, within(1e-6));
@@ -297,7 +298,7 @@ class KindsTest {
 
     private static Bounds onTheFloor(Plan plan) {
         return plan.piece("leg-front-left").mesh().points().stream().filter(point -> point.getZ() < 1e-6)
-                .map(point -> new Bounds(point, point)).reduce(Bounds::and).orElseThrow();
+                .map(point -> new Bounds(point, point)).reduce(Bounds::union).orElseThrow();
     }
 
     /** The arc begins without a kink and ends at the foot; what goes lies between a straight taper's half and the whole of it. */

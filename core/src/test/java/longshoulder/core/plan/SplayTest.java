@@ -232,7 +232,7 @@ class SplayTest {
         for (int i = 0; i < pieces.size(); i++) {
             Skins.assertClosed(pieces.get(i).mesh());
             for (int j = i + 1; j < pieces.size(); j++) {
-                Solid shared = pieces.get(i).solid().and(pieces.get(j).solid());
+                Solid shared = pieces.get(i).solid().intersection(pieces.get(j).solid());
                 assertThat(shared.volume()).as("%s in %s", pieces.get(i).id(), pieces.get(j).id())
                         .isLessThan(1e-6 * pieces.get(i).solid().volume());
             }

@@ -45,7 +45,7 @@ class TablePropertiesTest {
         List<PlannedPiece> pieces = Planner.plan(project).pieces();
         for (int i = 0; i < pieces.size(); i++) {
             for (int j = i + 1; j < pieces.size(); j++) {
-                Solid shared = pieces.get(i).solid().and(pieces.get(j).solid());
+                Solid shared = pieces.get(i).solid().intersection(pieces.get(j).solid());
                 assertThat(shared.volume()).as("%s in %s", pieces.get(i).id(), pieces.get(j).id())
                         .isLessThan(1e-6 * pieces.get(i).solid().volume());
             }

@@ -149,6 +149,7 @@ class ShapedPostsTest {
                 .findFirst().orElseThrow();
         double tenon = joint.tenons().getFirst().thickness().value().toMillimetres()
                 * joint.tenons().getFirst().width().value().toMillimetres();
-        assertThat(nudged.and(leg.solid()).volume()).isCloseTo(into * (section - tenon), within(0.12 * section * into));
+        assertThat(nudged.intersection(leg.solid()).volume()).isCloseTo(into * (section - tenon),
+                within(0.12 * section * into));
     }
 }

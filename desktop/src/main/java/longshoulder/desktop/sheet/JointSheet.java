@@ -257,7 +257,7 @@ public final class JointSheet extends Pane implements Themed {
     /** The picture keeps its scale while it is pulled apart: it has room for the farthest. */
     private void apart(JointDetail detail, Rectangle2D area, Brush brush) {
         View eye = View.pictorial(turn, lift);
-        Extent room = Drawing.extentOf(detail.apart(0), eye).and(Drawing.extentOf(detail.apart(1), eye));
+        Extent room = Drawing.extentOf(detail.apart(0), eye).union(Drawing.extentOf(detail.apart(1), eye));
         double scale = Math.max(0.01, Math.min((area.getWidth() - 2 * EDGE) / room.width(),
                 (area.getHeight() - EDGE - 8) / room.height()));
         PlacedView view = new PlacedView(eye, "", Drawing.visibleOf(detail.apart(pull.getValue()), eye), scale,

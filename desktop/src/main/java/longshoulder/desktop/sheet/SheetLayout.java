@@ -101,7 +101,7 @@ final class SheetLayout {
     }
 
     private static Bounds both(Bounds one, Bounds other) {
-        return one.and(other);
+        return one.union(other);
     }
 
     /** Where the views lie on a sheet as it is set; nothing is drawn of them yet. */
