@@ -113,8 +113,8 @@ public final class PlanJson {
         out.writeStartObject();
         out.writeStringField("id", joint.id());
         out.writeStringField("type", joint.type());
-        out.writeStringField("tenonPiece", joint.meeting().rail().id());
-        out.writeStringField("mortisePiece", joint.meeting().post().id());
+        out.writeStringField("tenonPiece", joint.meeting().tenonPiece().id());
+        out.writeStringField("mortisePiece", joint.meeting().mortisePiece().id());
         if (!joint.tenons().isEmpty()) {
             tenon(out, joint.tenons().getFirst());
             mortise(out, joint.tenons().getFirst());

@@ -29,7 +29,7 @@ final class Assembled {
 
     private Assembled(Plan plan) {
         this.plan = plan;
-        received = plan.joints().stream().collect(Collectors.groupingBy(joint -> joint.meeting().post().id()));
+        received = plan.joints().stream().collect(Collectors.groupingBy(joint -> joint.meeting().mortisePiece().id()));
     }
 
     /** All pieces of a plan. The processors share them. */
@@ -73,7 +73,7 @@ final class Assembled {
         for (Joint joint : closed(planned.joints())) {
             // A panel itself is let into its groove.
             seen = joint.kind() == JointKind.GROOVE
-                    ? seen.minus(core(joint.meeting().post()))
+                    ? seen.minus(core(joint.meeting().mortisePiece()))
                     : seen.plus(proud(piece, joint));
         }
         return seen;
@@ -85,7 +85,7 @@ final class Assembled {
 
     /** What a joint adds to its rail and does not let into its post, such as a shoulder that runs on into a rebate. */
     private Solid proud(Piece rail, Joint joint) {
-        Solid proud = joint.adds().minus(core(joint.meeting().post())).minus(rail.body());
+        Solid proud = joint.adds().minus(core(joint.meeting().mortisePiece())).minus(rail.body());
         return Cutting.passed(proud, open(rail), plan.frame().shaping(rail.id()));
     }
 }

@@ -24,7 +24,7 @@ record Inlay(String piece, Polygon face) {
         List<Inlay> inlays = new ArrayList<>();
         for (Joint joint : joints) {
             if (joint.removes().bounds().touches(box) && !isIn(face, joint.meeting().surface())) {
-                String rail = joint.meeting().rail().id();
+                String rail = joint.meeting().tenonPiece().id();
                 for (Cell recess : joint.removes().cells()) {
                     if (recess.bounds().touches(box)) {
                         opening(recess, face).ifPresent(opening -> inlays.add(new Inlay(rail, opening)));

@@ -34,7 +34,7 @@ public final class JointDetail {
     public JointDetail(Plan plan, Joint joint) {
         this.plan = plan;
         this.joint = joint;
-        this.rail = joint.meeting().rail();
+        this.rail = joint.meeting().tenonPiece();
         this.frame = SectionFrame.of(joint);
     }
 
@@ -135,25 +135,25 @@ public final class JointDetail {
     /** The post over the rail's width and a little more at both ends. */
     private DrawnPart post() {
         Meeting meeting = joint.meeting();
-        Solid solid = plan.piece(meeting.post().id()).solid();
+        Solid solid = plan.piece(meeting.mortisePiece().id()).solid();
         if (!joint.kind().isForEnds()) {
-            return windowed(meeting.post().id(), solid);
+            return windowed(meeting.mortisePiece().id(), solid);
         }
         double more = 0.35 * mm(rail.width()) + 15;
-        Vector3D.Unit along = meeting.post().pose().along();
+        Vector3D.Unit along = meeting.mortisePiece().pose().along();
         double run = rail.pose().run(meeting.shoulder(), 0, 0);
         Vector3D near = rail.pose().toWorld(run, 0, 0);
         Vector3D far = rail.pose().toWorld(rail.pose().run(meeting.shoulder(), mm(rail.width()), 0), mm(rail.width()),
                 0);
         double a = along.dot(near);
         double b = along.dot(far);
-        return DrawnPart.part(meeting.post().id(), solid.clip(new HalfSpace(along, Math.max(a, b) + more))
+        return DrawnPart.part(meeting.mortisePiece().id(), solid.clip(new HalfSpace(along, Math.max(a, b) + more))
                 .clip(new HalfSpace(along.negate(), -(Math.min(a, b) - more))));
     }
 
     /** How far from the middle of a groove or a crossing anything is shown, in millimetres. */
     private double window() {
-        Piece post = joint.meeting().post();
+        Piece post = joint.meeting().mortisePiece();
         double stock = Math.max(mm(post.width()), mm(post.thickness()));
         return 30 + 1.2 * (joint.meeting().part() == Meeting.Part.MIDDLE
                 ? Math.max(stock, Math.max(mm(rail.width()), mm(rail.thickness())))

@@ -26,7 +26,7 @@ final class ApartCheck implements Check {
     public List<Finding> run(Subject subject) {
         Map<String, List<Groove>> grooves = subject.joints().stream().map(Joint::plain)
                 .filter(Groove.class::isInstance).map(Groove.class::cast)
-                .collect(Collectors.groupingBy(groove -> groove.meeting().post().id()));
+                .collect(Collectors.groupingBy(groove -> groove.meeting().mortisePiece().id()));
         return subject.built().pieces().stream().flatMap(piece -> fault(subject, piece)
                 .map(fault -> new Finding(fault.code, Level.STOP, List.of(piece.id()), fault.message,
                         remedies(subject, piece, grooves.getOrDefault(piece.id(), List.of()))))

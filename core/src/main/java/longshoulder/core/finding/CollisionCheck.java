@@ -26,7 +26,7 @@ final class CollisionCheck implements Check {
         List<Finding> findings = new ArrayList<>();
         Set<String> reported = new HashSet<>();
         Map<String, List<Tenon>> byPost = subject.tenons().filter(CollisionCheck::isFitted).collect(Collectors
-                .groupingBy(tenon -> tenon.meeting().post().id(), LinkedHashMap::new, Collectors.toList()));
+                .groupingBy(tenon -> tenon.meeting().mortisePiece().id(), LinkedHashMap::new, Collectors.toList()));
         byPost.values().forEach(tenons -> tenons.forEach(tenon -> competitors(tenon, tenons).forEach(other -> {
             if (!reported.contains(other.id()) && collide(tenon, other)) {
                 reported.add(tenon.id());
@@ -77,9 +77,10 @@ final class CollisionCheck implements Check {
             remedies.choose(Brief.TENON_MEETING, TenonMeeting.SHORTENED.option());
         }
         remedies.set(Brief.TENON_LENGTH, limit.value());
-        return new Finding("tenons-collide", Level.STOP, List.of(tenon.id(), other.id(), tenon.meeting().post().id()),
-                Label.of(mitred ? "finding.collideMitred" : "finding.collide", tenon.meeting().rail().id(),
-                        other.meeting().rail().id(), tenon.meeting().post().id(), tenon.length().value(),
+        return new Finding("tenons-collide", Level.STOP,
+                List.of(tenon.id(), other.id(), tenon.meeting().mortisePiece().id()),
+                Label.of(mitred ? "finding.collideMitred" : "finding.collide", tenon.meeting().tenonPiece().id(),
+                        other.meeting().tenonPiece().id(), tenon.meeting().mortisePiece().id(), tenon.length().value(),
                         limit.value(), tooLong(tenon)),
                 remedies.list());
     }

@@ -24,7 +24,7 @@ final class CrowdedCheck implements Check {
         List<Placed> placed = subject.built().pieces().stream()
                 .map(piece -> new Placed(piece, subject.cutShape(piece))).toList();
         Map<String, Set<String>> posts = subject.joints().stream()
-                .collect(Collectors.groupingBy(joint -> joint.meeting().rail().id(),
+                .collect(Collectors.groupingBy(joint -> joint.meeting().tenonPiece().id(),
                         Collectors.mapping(CrowdedCheck::post, Collectors.toSet())));
         return BoxPairs.of(placed.stream().map(one -> one.cutShape.bounds()).toList()).stream()
                 .filter(pair -> collide(posts, placed.get(pair.first()), placed.get(pair.second())))
@@ -33,7 +33,7 @@ final class CrowdedCheck implements Check {
     }
 
     private static String post(Joint joint) {
-        return joint.meeting().post().id();
+        return joint.meeting().mortisePiece().id();
     }
 
     private static boolean collide(Map<String, Set<String>> posts, Placed one, Placed other) {

@@ -37,8 +37,9 @@ final class EndGrainCheck implements Check {
     }
 
     private static Finding finding(Subject subject, Joint joint, Tenon tenon) {
-        return new Finding("mortise-near-end", Level.RISK, List.of(joint.id(), joint.meeting().post().id()),
-                Label.of("finding.nearEnd", joint.id(), tenon.mortiseFromEnd().value(), joint.meeting().post().id(),
+        return new Finding("mortise-near-end", Level.RISK, List.of(joint.id(), joint.meeting().mortisePiece().id()),
+                Label.of("finding.nearEnd", joint.id(), tenon.mortiseFromEnd().value(),
+                        joint.meeting().mortisePiece().id(),
                         tenon.length().value()),
                 new Remedies(subject.project())
                         .add(Label.of("remedy.haunch", joint.id()),

@@ -29,14 +29,14 @@ final class FenceCheck implements Check {
 
     /** Turned over, the cut leans the other way: over the rail's width it runs off by twice the slope. */
     private static Length missed(Meeting meeting) {
-        Piece rail = meeting.rail();
+        Piece rail = meeting.tenonPiece();
         HalfSpace shoulder = meeting.shoulder();
         double slope = shoulder.normal().dot(rail.pose().across()) / shoulder.normal().dot(rail.pose().along());
         return Length.fromMillimetres(Math.abs(2 * slope * rail.width().value().toMillimetres()));
     }
 
     private static Finding fence(Subject subject, Joint joint, Length miss) {
-        return new Finding("fence-turned", Level.RISK, List.of(joint.id(), joint.meeting().rail().id()),
+        return new Finding("fence-turned", Level.RISK, List.of(joint.id(), joint.meeting().tenonPiece().id()),
                 Label.of("finding.fenceTurned", joint.id(), miss),
                 new Remedies(subject.project()).choose(HouseRules.SAWING, "by-the-line").list());
     }

@@ -26,8 +26,8 @@ final class FloatingCheck implements Check {
     public List<Finding> run(Subject subject) {
         Map<String, Set<String>> neighbours = new HashMap<>();
         for (Joint joint : subject.joints()) {
-            join(neighbours, joint.meeting().rail().id(), joint.meeting().post().id());
-            join(neighbours, joint.meeting().post().id(), joint.meeting().rail().id());
+            join(neighbours, joint.meeting().tenonPiece().id(), joint.meeting().mortisePiece().id());
+            join(neighbours, joint.meeting().mortisePiece().id(), joint.meeting().tenonPiece().id());
         }
         List<Set<String>> groups = new ArrayList<>();
         for (Piece piece : subject.built().pieces()) {

@@ -29,18 +29,19 @@ final class GrooveCheck implements Check {
     @Override
     public List<Finding> run(Subject subject) {
         List<Joint> grooves = subject.joints().stream().filter(joint -> joint.plain() instanceof Groove).toList();
-        Set<String> grooved = grooves.stream().map(joint -> joint.meeting().post().id()).collect(Collectors.toSet());
+        Set<String> grooved = grooves.stream().map(joint -> joint.meeting().mortisePiece().id())
+                .collect(Collectors.toSet());
         Map<String, List<Tenoned>> tenoned = subject.atEnds().stream()
-                .filter(joint -> !joint.tenons().isEmpty() && grooved.contains(joint.meeting().rail().id()))
-                .map(Tenoned::new).collect(Collectors.groupingBy(one -> one.joint.meeting().rail().id()));
+                .filter(joint -> !joint.tenons().isEmpty() && grooved.contains(joint.meeting().tenonPiece().id()))
+                .map(Tenoned::new).collect(Collectors.groupingBy(one -> one.joint.meeting().tenonPiece().id()));
         Set<String> held = heldAtBothEdges(subject);
         List<Finding> findings = new ArrayList<>();
         for (Joint joint : grooves) {
             if (joint.plain() instanceof Groove groove) {
                 // Of the joint, which remembers it, and not of the groove, which works it out again.
                 cutTenons(subject, groove, joint.removes(),
-                        tenoned.getOrDefault(groove.meeting().post().id(), List.of()), findings);
-                if (held.contains(groove.meeting().rail().id())) {
+                        tenoned.getOrDefault(groove.meeting().mortisePiece().id(), List.of()), findings);
+                if (held.contains(groove.meeting().tenonPiece().id())) {
                     tight(subject, groove, findings);
                 }
             }
@@ -101,7 +102,7 @@ final class GrooveCheck implements Check {
     private static Set<String> heldAtBothEdges(Subject subject) {
         Map<Meeting.Part, Set<String>> byPart = subject.joints().stream().map(Joint::meeting)
                 .collect(Collectors.groupingBy(Meeting::part,
-                        Collectors.mapping(meeting -> meeting.rail().id(), Collectors.toSet())));
+                        Collectors.mapping(meeting -> meeting.tenonPiece().id(), Collectors.toSet())));
         Set<String> held = new HashSet<>(byPart.getOrDefault(Meeting.Part.FACE_EDGE, Set.of()));
         held.retainAll(byPart.getOrDefault(Meeting.Part.FAR_EDGE, Set.of()));
         return held;
@@ -112,7 +113,7 @@ final class GrooveCheck implements Check {
         if (groove.meeting().part().isEnd()) {
             return;
         }
-        Piece panel = groove.meeting().rail();
+        Piece panel = groove.meeting().tenonPiece();
         Length needed = subject.movement(panel);
         Length room = groove.room().value().times(2);
         if (!room.isLessThan(needed)) {

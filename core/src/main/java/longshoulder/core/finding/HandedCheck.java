@@ -33,7 +33,7 @@ final class HandedCheck implements Check {
                 .filter(piece -> !Orientation.isMarked(subject.project(), piece.id())).toList();
         mirrored(subject, unmarked, findings);
         Map<String, List<Joint>> byRail = subject.joints().stream()
-                .collect(Collectors.groupingBy(joint -> joint.meeting().rail().id()));
+                .collect(Collectors.groupingBy(joint -> joint.meeting().tenonPiece().id()));
         unmarked.forEach(piece -> turned(subject, piece, byRail.getOrDefault(piece.id(), List.of()), findings));
         return findings;
     }
@@ -97,12 +97,12 @@ final class HandedCheck implements Check {
     private static Solid whatGoesIn(Subject subject, Piece piece) {
         Solid bare = piece.body();
         for (Joint joint : subject.joints()) {
-            if (joint.meeting().rail().id().equals(piece.id())) {
+            if (joint.meeting().tenonPiece().id().equals(piece.id())) {
                 for (Tenon tenon : joint.tenons()) {
                     bare = bare.plus(tenon.adds());
                 }
             }
-            if (joint.meeting().post().id().equals(piece.id())) {
+            if (joint.meeting().mortisePiece().id().equals(piece.id())) {
                 bare = bare.minus(joint.removes());
             }
         }

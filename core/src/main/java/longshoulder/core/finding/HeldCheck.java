@@ -25,7 +25,7 @@ final class HeldCheck implements Check {
                     .forEach(piece -> findings.add(top(subject, piece)));
         }
         for (Joint joint : subject.atEnds()) {
-            Piece rail = joint.meeting().rail();
+            Piece rail = joint.meeting().tenonPiece();
             boolean reported = findings.stream().anyMatch(finding -> finding.about().contains(rail.id()));
             if (isWide(subject, rail) && !reported && !joint.tenons().isEmpty()) {
                 findings.add(rail(subject, joint));
@@ -45,11 +45,11 @@ final class HeldCheck implements Check {
     }
 
     private static Finding rail(Subject subject, Joint joint) {
-        Piece rail = joint.meeting().rail();
+        Piece rail = joint.meeting().tenonPiece();
         Length limit = subject.brief().length(Limits.HELD_WIDTH);
         return new Finding("held-tight", Level.RISK, List.of(joint.id(), rail.id()),
                 Label.of("finding.heldRail", rail.id(), rail.width().value(), subject.movement(rail),
-                        joint.meeting().post().id()),
+                        joint.meeting().mortisePiece().id()),
                 new Remedies(subject.project()).change(rail.width(), limit.minus(rail.width().value())).list());
     }
 }

@@ -20,7 +20,7 @@ final class JointsCollideCheck implements Check {
     public List<Finding> run(Subject subject) {
         List<Finding> findings = new ArrayList<>();
         Map<String, List<Inside>> byPost = subject.joints().stream().filter(joint -> !isTooLong(joint))
-                .map(Inside::of).collect(Collectors.groupingBy(inside -> inside.joint().meeting().post().id(),
+                .map(Inside::of).collect(Collectors.groupingBy(inside -> inside.joint().meeting().mortisePiece().id(),
                         LinkedHashMap::new, Collectors.toList()));
         byPost.values().forEach(all -> inOnePost(subject, all, findings));
         return findings;
@@ -62,8 +62,9 @@ final class JointsCollideCheck implements Check {
         List.of(one, other).forEach(joint -> (held ? joint.heldBy() : Optional.of(JointKind.CHOICE))
                 .ifPresent(parameter -> remedies.leaveAt(joint.id(), parameter)));
         return new Finding("joints-collide", Level.STOP,
-                List.of(one.id(), other.id(), one.meeting().post().id()), Label.of("finding.jointsCollide", one.id(),
-                        other.id(), one.meeting().post().id()),
+                List.of(one.id(), other.id(), one.meeting().mortisePiece().id()),
+                Label.of("finding.jointsCollide", one.id(),
+                        other.id(), one.meeting().mortisePiece().id()),
                 remedies.list());
     }
 }

@@ -37,16 +37,16 @@ final class RoomCheck implements Check {
     /** Whether a tenon reaches past a face or an edge of the rail that it grows on. */
     private static boolean isOffRail(Tenon tenon) {
         Length beyondThickness = tenon.faceShoulder().value().plus(tenon.thickness().value())
-                .minus(tenon.meeting().rail().thickness().value());
+                .minus(tenon.meeting().tenonPiece().thickness().value());
         Length beyondWidth = tenon.edgeShoulder().value().plus(tenon.width().value())
-                .minus(tenon.meeting().rail().width().value());
+                .minus(tenon.meeting().tenonPiece().width().value());
         return tenon.faceShoulder().value().isNegative() || beyondThickness.isPositive()
                 || tenon.edgeShoulder().value().isNegative() || beyondWidth.isPositive()
                 || !tenon.width().value().isPositive();
     }
 
     private static Finding offRail(Subject subject, Tenon tenon) {
-        Piece rail = tenon.meeting().rail();
+        Piece rail = tenon.meeting().tenonPiece();
         return new Finding("tenon-off-rail", Level.STOP, List.of(tenon.id(), rail.id()),
                 Label.of("finding.tenonOffRail", tenon.id(), tenon.width().value(), tenon.thickness().value(),
                         rail.width().value(), rail.thickness().value()),
@@ -71,8 +71,8 @@ final class RoomCheck implements Check {
 
     /** A rail wider than the post is long, or standing out past its inner face. */
     private static void railBeside(Subject subject, Meeting meeting, List<Finding> findings) {
-        Piece rail = meeting.rail();
-        Piece post = meeting.post();
+        Piece rail = meeting.tenonPiece();
+        Piece post = meeting.mortisePiece();
         Length room = post.length().value().minus(meeting.seat().drop().value());
         Length over = rail.width().value().minus(room);
         if (over.isPositive()) {

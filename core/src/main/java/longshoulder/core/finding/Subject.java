@@ -58,7 +58,7 @@ public record Subject(Project project, Brief settled, Frame planned, Frame built
     Length stock(Joint joint, Tenon tenon) {
         return Address.all(joint.id(), joint.kind(), "end.thickness").stream()
                 .flatMap(name -> settled.measure(name).stream()).map(Amount::value).findFirst()
-                .orElse(tenon.meeting().rail().thickness().value());
+                .orElse(tenon.meeting().tenonPiece().thickness().value());
     }
 
     /** The tenons for which posts are mortised, loose ones too. */

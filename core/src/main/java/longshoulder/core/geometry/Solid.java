@@ -8,7 +8,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 /**
  * The exact shape of a piece, such as a rail with its tenons: convex cells that touch but never overlap.
  *
- * <p>Immutable. Adding takes it on trust that what is added does not overlap ({@link #minus} and {@link #and} never
+ * <p>Immutable. Adding takes it on trust that what is added does not overlap ({@link #minus} and {@link #intersection} never
  * need to trust). Nothing at all is a solid without cells. The bounds always follow from the cells, whatever is handed in.
  */
 public record Solid(List<Cell> cells, Bounds bounds) {

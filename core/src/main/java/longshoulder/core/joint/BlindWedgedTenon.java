@@ -39,7 +39,7 @@ public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
     private static void argue(JointEvaluation evaluation) {
         evaluation.say("reason.blind.pull");
         evaluation.object("reason.blind.once");
-        evaluation.objectIf(evaluation.isSoftPost(), "reason.blind.soft", evaluation.meeting().post().id());
+        evaluation.objectIf(evaluation.isSoftPost(), "reason.blind.soft", evaluation.meeting().mortisePiece().id());
     }
 
     /** As long as can be driven home. */

@@ -72,7 +72,7 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
 
     /** From the rail's back to beyond its middle, across the bolt. */
     private Solid nutHole() {
-        Vector3D.Unit out = meeting().rail().pose().out();
+        Vector3D.Unit out = meeting().tenonPiece().pose().out();
         double deep = tenon().middleZ() + mm(nut);
         Vector3D back = axisAt(-mm(reach)).subtract(out.multiply(tenon().middleZ()));
         return end().round(back, out, deep, mm(nut) / 2);
@@ -117,8 +117,8 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
     /** A bolt too thick for its rail, or whose nut has too little wood before it or none at all. */
     @Override
     public List<Fault> faults(Inspection inspection) {
-        Length rail = meeting().rail().thickness().value();
-        Length along = meeting().rail().length().value();
+        Length rail = meeting().tenonPiece().thickness().value();
+        Length along = meeting().tenonPiece().length().value();
         List<Fault> faults = new ArrayList<>(joint.faults(inspection));
         faults.addAll(new Faults(this)
                 .above("bolt-thick", "bolt.diameter", diameter, inspection.brief().ratio(Limits.BOLT).of(rail), rail)

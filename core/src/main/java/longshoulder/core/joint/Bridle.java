@@ -28,9 +28,10 @@ public record Bridle(Meeting meeting, Amount tongue) implements Joint {
     static Joint make(JointContext context) {
         Meeting meeting = context.meeting();
         Amount thicker = new Amount.Greatest(Label.of("amount.thicker"),
-                List.of(meeting.rail().thickness(), meeting.referenceExtent()), Label.of("rule.bridle"));
+                List.of(meeting.tenonPiece().thickness(), meeting.referenceExtent()), Label.of("rule.bridle"));
         Amount third = JointContext.share("amount.tongue", thicker, 1, 3, "rule.bridle");
-        Amount most = JointContext.share("amount.tongueRoom", meeting.rail().thickness(), 2, 3, "rule.bridleArms");
+        Amount most = JointContext.share("amount.tongueRoom", meeting.tenonPiece().thickness(), 2, 3,
+                "rule.bridleArms");
         return new Bridle(meeting, context.givenOr("bridle.tongue", () -> new Amount.Least(Label.of("amount.tongue"),
                 List.of(third, most), Label.of("rule.bridle"))));
     }
@@ -77,7 +78,7 @@ public record Bridle(Meeting meeting, Amount tongue) implements Joint {
     /** A tongue that leaves the arms too thin, or that is too thin itself. */
     @Override
     public List<Fault> faults(Inspection inspection) {
-        Length rail = meeting.rail().thickness().value();
+        Length rail = meeting.tenonPiece().thickness().value();
         return new Faults(this)
                 .above("tongue-thick", "bridle.tongue", tongue, inspection.brief().ratio(Limits.BRIDLE).of(rail), rail)
                 .below("tongue-thin", "bridle.tongue", tongue, inspection.brief().ratio(Limits.THINNEST).of(rail))

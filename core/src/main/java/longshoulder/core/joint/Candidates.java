@@ -19,8 +19,8 @@ public final class Candidates {
         this.tenon = new TenonRules(new JointContext(choices, meeting)).tenon();
         this.preferences = new JointPreferences(choices, meeting, tenon);
         this.others = all.stream().filter(
-                other -> other.post().id().equals(meeting.post().id())
-                        && !other.rail().id().equals(meeting.rail().id()))
+                other -> other.mortisePiece().id().equals(meeting.mortisePiece().id())
+                        && !other.tenonPiece().id().equals(meeting.tenonPiece().id()))
                 .toList();
     }
 

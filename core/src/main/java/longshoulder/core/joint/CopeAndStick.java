@@ -38,7 +38,7 @@ public record CopeAndStick(Meeting meeting, Amount length, Amount thickness, Mou
         Amount thickness = context.givenOr("tongue.thickness",
                 () -> context.given(Brief.TENON_THICKNESS).orElseGet(() -> new TenonRules(context).thickness()));
         Amount beside = JointContext.share("amount.besideTongue", Amount.sum(Label.of("amount.bothFaceShoulders"))
-                .plus(context.meeting().rail().thickness()).minus(thickness).amount(), 1, 2, "rule.centred");
+                .plus(context.meeting().tenonPiece().thickness()).minus(thickness).amount(), 1, 2, "rule.centred");
         return new CopeAndStick(context.meeting(), length, thickness, Mould.of(context, beside));
     }
 
@@ -81,7 +81,7 @@ public record CopeAndStick(Meeting meeting, Amount length, Amount thickness, Mou
     /** A tongue that comes through the stile, one that leaves it no cheeks, and a moulding too wide for it. */
     @Override
     public List<Fault> faults(Inspection inspection) {
-        Length rail = meeting.rail().thickness().value();
+        Length rail = meeting.tenonPiece().thickness().value();
         return new Faults(this).deep("tongue.length", length, inspection)
                 .above("tongue-thick", "tongue.thickness", thickness,
                         inspection.brief().ratio(Limits.THICKEST).of(rail), rail)

@@ -41,12 +41,13 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
     }
 
     private static void argue(JointEvaluation evaluation) {
-        evaluation.say("reason.crossLap", evaluation.meeting().post().id());
+        evaluation.say("reason.crossLap", evaluation.meeting().mortisePiece().id());
     }
 
     /** How deep under the post's face the wood lies that both want, in millimetres; 0 where one was cut so short that it does not reach. */
     private static DoubleSummaryStatistics depths(Meeting meeting) {
-        DoubleSummaryStatistics depths = meeting.rail().body().intersection(meeting.post().body()).cells().stream()
+        DoubleSummaryStatistics depths = meeting.tenonPiece().body().intersection(meeting.mortisePiece().body()).cells()
+                .stream()
                 .flatMap(cell -> cell.corners().stream())
                 .mapToDouble(corner -> -meeting.surface().distance(corner)).summaryStatistics();
         if (depths.getCount() == 0) {
@@ -78,13 +79,14 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
     /** Open to the side from which the rail is laid in. */
     @Override
     public Solid removes() {
-        return within(meeting.post().body(), meeting.rail(), meeting.surface().normal()).clip(halfway().complement());
+        return within(meeting.mortisePiece().body(), meeting.tenonPiece(), meeting.surface().normal())
+                .clip(halfway().complement());
     }
 
     /** Open to the other side. */
     @Override
     public Solid removesFromRail() {
-        return within(meeting.rail().body(), meeting.post(), meeting.inward()).clip(halfway());
+        return within(meeting.tenonPiece().body(), meeting.mortisePiece(), meeting.inward()).clip(halfway());
     }
 
     /** What of a body lies between the planes of a piece, but for those that look to the open side. */
@@ -110,7 +112,7 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
 
     /** How thick the other piece is in the direction in which it is laid in. */
     private Amount railExtent() {
-        Piece rail = meeting.rail();
+        Piece rail = meeting.tenonPiece();
         return Math.abs(meeting.inward().dot(rail.pose().out())) > 0.7 ? rail.thickness() : rail.width();
     }
 
@@ -129,7 +131,7 @@ public record CrossLap(Meeting meeting, Amount shared, Amount depth) implements 
     @Override
     public void draw(Sketch sketch) {
         double deep = mm(depth);
-        double y = mm(meeting.post().width()) / 2;
+        double y = mm(meeting.mortisePiece().width()) / 2;
         sketch.run(Side.BELOW, depth, -deep / 2, deep / 2, y)
                 .run(Side.BELOW, rest(), deep / 2, mm(shared) - deep / 2, y);
     }

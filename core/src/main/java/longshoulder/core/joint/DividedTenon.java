@@ -62,7 +62,7 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
     }
 
     private static List<Tenon> twin(Tenon whole) {
-        Amount all = Amount.sum(Label.of("amount.bothFaceShoulders")).plus(whole.meeting().rail().thickness())
+        Amount all = Amount.sum(Label.of("amount.bothFaceShoulders")).plus(whole.meeting().tenonPiece().thickness())
                 .minus(3, whole.thickness()).amount();
         Amount outer = JointContext.share("amount.faceShoulder", all, 1, 2, "rule.twin");
         Amount second = Amount.sum(Label.of("amount.faceShoulder")).plus(outer).plus(whole.thickness())

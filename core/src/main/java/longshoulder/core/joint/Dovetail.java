@@ -45,12 +45,12 @@ sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail 
 
     /** Its thickness at the shoulder. */
     default Amount root() {
-        return JointContext.share("amount.tailRoot", meeting().rail().thickness(), 1, 2, "rule.tail");
+        return JointContext.share("amount.tailRoot", meeting().tenonPiece().thickness(), 1, 2, "rule.tail");
     }
 
     @Override
     default Vector3D.Unit homeward() {
-        return meeting().rail().pose().across();
+        return meeting().tenonPiece().pose().across();
     }
 
     @Override
@@ -78,7 +78,7 @@ sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail 
 
     @Override
     default List<Fault> faults(Inspection inspection) {
-        Amount width = meeting().rail().width();
+        Amount width = meeting().tenonPiece().width();
         return new Faults(this).deep("tail.length", length(), inspection)
                 .above("tail-entry", "tail.entry", entry(), width.value(), width.value()).list();
     }

@@ -36,7 +36,7 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
     private static final Length ROOM = Length.ofMillimetres(1);
 
     static Joint make(JointContext context) {
-        Amount board = context.meeting().rail().thickness();
+        Amount board = context.meeting().tenonPiece().thickness();
         return new EdgeJoint(context.meeting(), context.choice("edge.form", "plain").equals("tongued"),
                 context.givenOr("tongue.thickness",
                         () -> JointContext.share("amount.tongueThickness", board, 1, 3, "rule.tongueThird")),
@@ -46,13 +46,13 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
     /** A third of the thinnest: of two boards edge to edge it is their thickness, of a layer what it is thick where it lies on. */
     private static Amount usualDepth(Meeting meeting) {
         return new Amount.Least(Label.of("amount.edgeGroove"),
-                Stream.of(meeting.rail().thickness(), meeting.rail().width(), meeting.postExtent())
+                Stream.of(meeting.tenonPiece().thickness(), meeting.tenonPiece().width(), meeting.postExtent())
                         .map(size -> JointContext.share("amount.edgeGroove", size, 1, 3, "rule.tongueThird")).toList(),
                 Label.of("rule.tongueThird"));
     }
 
     private static void argue(JointEvaluation evaluation) {
-        evaluation.say("reason.edge", evaluation.meeting().post().id());
+        evaluation.say("reason.edge", evaluation.meeting().mortisePiece().id());
     }
 
     @Override
@@ -78,26 +78,26 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
 
     @Override
     public Solid removes() {
-        return tongued ? beside(mm(depth), mm(thickness)).intersection(meeting.post().body()) : Solid.NOTHING;
+        return tongued ? beside(mm(depth), mm(thickness)).intersection(meeting.mortisePiece().body()) : Solid.NOTHING;
     }
 
     @Override
     public Solid removesFromRail() {
-        return tongued ? beside(mm(depth), mm(thickness)).intersection(meeting.rail().body()) : Solid.NOTHING;
+        return tongued ? beside(mm(depth), mm(thickness)).intersection(meeting.tenonPiece().body()) : Solid.NOTHING;
     }
 
     @Override
     public Solid loosePart() {
         return tongued
                 ? beside(mm(tongueWidth()) / 2, mm(thickness))
-                        .intersection(meeting.rail().body().plus(meeting.post().body()))
+                        .intersection(meeting.tenonPiece().body().plus(meeting.mortisePiece().body()))
                 : Solid.NOTHING;
     }
 
     /** A thin slice on both sides of where the boards touch. */
     @Override
     public Solid site() {
-        return beside(SLICE, mm(meeting.rail().thickness()));
+        return beside(SLICE, mm(meeting.tenonPiece().thickness()));
     }
 
     private Amount tongueWidth() {
@@ -107,7 +107,7 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
 
     /** As long as the rail, so far to both sides of its edge, in the middle of its thickness; in millimetres. */
     private Solid beside(double reach, double thick) {
-        Piece rail = meeting.rail();
+        Piece rail = meeting.tenonPiece();
         double edge = meeting.part() == Meeting.Part.FACE_EDGE ? 0 : mm(rail.width());
         double middle = mm(rail.thickness()) / 2;
         return Solid.of(Cell.box(rail.pose(), 0, edge - reach, middle - thick / 2, mm(rail.length()), edge + reach,
@@ -120,7 +120,7 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
         if (!tongued) {
             return List.of();
         }
-        Length board = meeting.rail().thickness().value();
+        Length board = meeting.tenonPiece().thickness().value();
         return new Faults(this).deep("groove.depth", depth, inspection)
                 .above("tongue-thick", "tongue.thickness", thickness,
                         inspection.brief().ratio(Limits.THICKEST).of(board), board)

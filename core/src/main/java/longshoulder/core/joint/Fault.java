@@ -22,12 +22,12 @@ public record Fault(String code, Level level, List<String> about, Label message,
 
     /** One that shows in the piece on which the rail stands. */
     static Fault inPost(Joint joint, String code, Level level, Label message, Mend... mends) {
-        return of(joint, joint.meeting().post(), code, level, message, mends);
+        return of(joint, joint.meeting().mortisePiece(), code, level, message, mends);
     }
 
     /** One that shows in the rail. */
     static Fault inRail(Joint joint, String code, Level level, Label message, Mend... mends) {
-        return of(joint, joint.meeting().rail(), code, level, message, mends);
+        return of(joint, joint.meeting().tenonPiece(), code, level, message, mends);
     }
 
     private static Fault of(Joint joint, Piece piece, String code, Level level, Label message, Mend... mends) {

@@ -60,7 +60,7 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
     }
 
     private static void argue(JointEvaluation evaluation) {
-        evaluation.say("reason.groove", evaluation.meeting().rail().id());
+        evaluation.say("reason.groove", evaluation.meeting().tenonPiece().id());
     }
 
     /** How deep the side of a panel lies inside the face that it looks at, in millimetres. */
@@ -91,8 +91,8 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
     /** What lies between the panel's two faces, from the floor of the groove out past the post's face. */
     @Override
     public Solid removes() {
-        Piece panel = meeting.rail();
-        Piece post = meeting.post();
+        Piece panel = meeting.tenonPiece();
+        Piece post = meeting.mortisePiece();
         Pose pose = panel.pose();
         double back = rebate ? -RailEnd.mm(post.width()) - RailEnd.mm(post.thickness()) : 0;
         double beyond = run == Run.THROUGH ? 2 * RailEnd.mm(post.length()) : RUN_OUT;
@@ -142,7 +142,7 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
     }
 
     private Fault cheekFault() {
-        Amount panel = meeting.rail().thickness();
+        Amount panel = meeting.tenonPiece().thickness();
         Length stock = meeting.referenceExtent().value();
         return Fault.inPost(this, "groove-no-cheek", Level.STOP,
                 Label.of("finding.grooveNoCheek", id(), panel.value(), stock),
@@ -158,7 +158,7 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
 
     /** How much wood stands between the groove and a face of its piece, in millimetres. */
     private double cheek(Solid cut, PostFace face) {
-        HalfSpace surface = face.surface(meeting.post());
+        HalfSpace surface = face.surface(meeting.mortisePiece());
         double farthest = Double.NEGATIVE_INFINITY;
         for (Cell cell : cut.cells()) {
             for (Vector3D corner : cell.corners()) {
@@ -172,17 +172,17 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
     @Override
     public void draw(Sketch sketch) {
         double deep = RailEnd.mm(depth());
-        double thick = RailEnd.mm(meeting.rail().thickness());
+        double thick = RailEnd.mm(meeting.tenonPiece().thickness());
         sketch.depth(Side.BELOW, depth(), -deep / 2, deep / 2, thick / 2);
         if (!rebate) {
-            sketch.thicknessInPlan(meeting.rail().thickness(), -thick / 2, thick / 2, deep / 2);
+            sketch.thicknessInPlan(meeting.tenonPiece().thickness(), -thick / 2, thick / 2, deep / 2);
         }
     }
 
     @Override
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = new LinkedHashMap<>();
-        figures.put("groove.width", meeting.rail().thickness());
+        figures.put("groove.width", meeting.tenonPiece().thickness());
         figures.put("groove.depth", depth());
         figures.put("groove.room", room);
         return figures;

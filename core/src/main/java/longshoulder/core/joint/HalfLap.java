@@ -19,7 +19,7 @@ public record HalfLap(Meeting meeting, Amount thickness) implements Joint {
 
     static Joint make(JointContext context) {
         return new HalfLap(context.meeting(), JointContext.share("amount.lapThickness",
-                context.meeting().rail().thickness(), 1, 2, "rule.halfLap"));
+                context.meeting().tenonPiece().thickness(), 1, 2, "rule.halfLap"));
     }
 
     private static void argue(JointEvaluation evaluation) {

@@ -37,7 +37,8 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) 
     static Joint make(JointContext context) {
         TenonRules rules = new TenonRules(context);
         Amount width = context.givenOr("haunch.width",
-                () -> JointContext.share("amount.haunchWidth", context.meeting().rail().width(), 1, 3, "rule.haunch"));
+                () -> JointContext.share("amount.haunchWidth", context.meeting().tenonPiece().width(), 1, 3,
+                        "rule.haunch"));
         Tenon tenon = rules.tenon(width, rules.edgeShoulder());
         Amount depth = context.givenOr("haunch.depth",
                 () -> JointContext.share("amount.haunchDepth", tenon.thickness(), 1, 1, "rule.haunch"));

@@ -44,13 +44,14 @@ public final class Joinery {
         Joinery run = new Joinery(choices);
         Map<String, Piece> pieces = built.pieces().stream().collect(Collectors.toMap(Piece::id, piece -> piece));
         List<Joint> alone = alone(choices, built, Meetings.find(planned).stream()
-                .map(meeting -> meeting.with(pieces.getOrDefault(meeting.rail().id(), meeting.rail()))).toList());
+                .map(meeting -> meeting.with(pieces.getOrDefault(meeting.tenonPiece().id(), meeting.tenonPiece())))
+                .toList());
         Map<String, List<Rival>> rivals = alone.stream()
                 .flatMap(joint -> joint.tenons().stream().map(tenon -> new Rival(tenon, joint.givesWay())))
-                .collect(Collectors.groupingBy(rival -> rival.tenon().meeting().post().id()));
+                .collect(Collectors.groupingBy(rival -> rival.tenon().meeting().mortisePiece().id()));
         return Tasks.each(alone,
                 joint -> Made.of(joint.fitted(tenon -> run.amongst(choices, new Rival(tenon, joint.givesWay()),
-                        rivals.getOrDefault(joint.meeting().post().id(), List.of())))));
+                        rivals.getOrDefault(joint.meeting().mortisePiece().id(), List.of())))));
     }
 
     /** The joints of some meetings, each as it would be with no other in its post. */
@@ -59,7 +60,7 @@ public final class Joinery {
     }
 
     private static Joint alone(Frame built, JointContext context) {
-        Solid shaping = built.shapings().getOrDefault(context.meeting().post().id(), Solid.NOTHING);
+        Solid shaping = built.shapings().getOrDefault(context.meeting().mortisePiece().id(), Solid.NOTHING);
         return Pegged.wrap(context, Bolted.wrap(context,
                 Undercut.wrap(context, Scribed.wrap(JointType.of(context.kind()).make(context), shaping))));
     }
@@ -89,7 +90,7 @@ public final class Joinery {
 
     /** Whether what comes in at two meetings enters one post at right angles to each other. */
     static boolean cross(Meeting one, Meeting two) {
-        return one.post().id().equals(two.post().id())
+        return one.mortisePiece().id().equals(two.mortisePiece().id())
                 && Math.abs(Plain.dot(one.inward(), two.inward())) < Tolerance.DIRECTION;
     }
 
@@ -155,7 +156,7 @@ public final class Joinery {
         Vector3D normal = a.multiply(thickness).subtract(b.multiply(otherThickness));
         // The inner crossing: where the cheeks that face both shoulders cut each other.
         Vector3D crossing = HalfSpace.meet(other.cheekTowards(a, false), tenon.cheekTowards(b, false),
-                new HalfSpace(tenon.meeting().rail().pose().across(), 0));
+                new HalfSpace(tenon.meeting().tenonPiece().pose().across(), 0));
         return HalfSpace.through(crossing, normal);
     }
 
@@ -167,7 +168,7 @@ public final class Joinery {
 
     private static List<Length> sections(Joint joint) {
         Meeting meeting = joint.meeting();
-        return List.of(meeting.rail().width().value(), meeting.rail().thickness().value(),
+        return List.of(meeting.tenonPiece().width().value(), meeting.tenonPiece().thickness().value(),
                 meeting.postExtent().value(), meeting.referenceExtent().value());
     }
 }

@@ -23,10 +23,10 @@ record JointContext(DesignChoices choices, Meeting meeting, JointKind kind) {
     }
 
     private static JointKind kind(Brief brief, Meeting meeting) {
-        if (!meeting.part().isEnd() || meeting.rail().role().isPanel()) {
+        if (!meeting.part().isEnd() || meeting.tenonPiece().role().isPanel()) {
             return meeting.part() == Meeting.Part.MIDDLE
                     ? JointKind.CROSS_LAP
-                    : meeting.rail().role().isPanel() ? JointKind.GROOVE : JointKind.EDGE_JOINT;
+                    : meeting.tenonPiece().role().isPanel() ? JointKind.GROOVE : JointKind.EDGE_JOINT;
         }
         JointKind chosen = brief.choice(Address.of(meeting.id(), JointKind.CHOICE)).flatMap(JointKind::find)
                 .filter(JointKind::isForEnds).orElse(JointKind.STOPPED_TENON);

@@ -76,11 +76,11 @@ final class JointEvaluation {
     }
 
     Length railWidth() {
-        return meeting.rail().width().value();
+        return meeting.tenonPiece().width().value();
     }
 
     Length railThickness() {
-        return meeting.rail().thickness().value();
+        return meeting.tenonPiece().thickness().value();
     }
 
     /** Whether other rails meet the same post. */
@@ -89,7 +89,7 @@ final class JointEvaluation {
     }
 
     boolean isSoftPost() {
-        return Species.find(choices.wood(meeting.post().role().id())).filter(Species::isSoft).isPresent();
+        return Species.find(choices.wood(meeting.mortisePiece().role().id())).filter(Species::isSoft).isPresent();
     }
 
     boolean isTooWide() {
@@ -113,11 +113,11 @@ final class JointEvaluation {
 
     /** Against what comes out of the post where it must not show, or where another rail crosses. */
     void objectToComingOut(String shows) {
-        objectIf(!mayShow, shows, meeting.post().id());
+        objectIf(!mayShow, shows, meeting.mortisePiece().id());
     }
 
     void objectToCrossing() {
-        crossing().ifPresent(other -> object("reason.through.crosses", other.rail().id()));
+        crossing().ifPresent(other -> object("reason.through.crosses", other.tenonPiece().id()));
     }
 
     private Optional<Meeting> crossing() {

@@ -36,7 +36,7 @@ final class JointPreferences {
             reasons.add(Label.of("reason.show.wanted"));
         }
         if (isLong(kind)) {
-            carried().ifPresent(load -> reasons.add(Label.of("reason.carries.long", meeting.rail().id(), load)));
+            carried().ifPresent(load -> reasons.add(Label.of("reason.carries.long", meeting.tenonPiece().id(), load)));
         }
         return reasons;
     }
@@ -47,7 +47,7 @@ final class JointPreferences {
             reasons.add(Label.of("reason.apart.glued"));
         }
         if (isShort(kind)) {
-            carried().ifPresent(load -> reasons.add(Label.of("reason.carries.short", meeting.rail().id(), load)));
+            carried().ifPresent(load -> reasons.add(Label.of("reason.carries.short", meeting.tenonPiece().id(), load)));
         }
         if (isChiselled(kind)) {
             farChisel().ifPresent(chisel -> reasons.add(Label.of("reason.tools.far", third(), chisel)));
@@ -101,7 +101,7 @@ final class JointPreferences {
 
     /** What weighs on a rail: a top or a seat on the rails that bear it, racking on stretchers. */
     private Optional<String> carried() {
-        Role role = meeting.rail().role();
+        Role role = meeting.tenonPiece().role();
         return switch (role) {
             case APRON, BEARER, BEAM -> Optional.of(choices.brief().kind().equals("stool") ? "seat" : "top");
             case STRETCHER -> Optional.of("racking");
@@ -110,7 +110,7 @@ final class JointPreferences {
     }
 
     private Length third() {
-        return meeting.rail().thickness().value().times(1, 3);
+        return meeting.tenonPiece().thickness().value().times(1, 3);
     }
 
     /** The nearest chisel, where it is off from a third of the rail by more than half of that. */

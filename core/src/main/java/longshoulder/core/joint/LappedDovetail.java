@@ -11,7 +11,8 @@ public record LappedDovetail(Meeting meeting, Amount length, Amount entry, doubl
 
     static Joint make(JointContext context) {
         Amount entry = context.givenOr("tail.entry",
-                () -> JointContext.share("amount.tailEntry", context.meeting().rail().width(), 1, 2, "rule.lapped"));
+                () -> JointContext.share("amount.tailEntry", context.meeting().tenonPiece().width(), 1, 2,
+                        "rule.lapped"));
         return new LappedDovetail(context.meeting(), Dovetail.usualLength(context), entry,
                 Dovetail.chosenSlope(context));
     }

@@ -56,7 +56,7 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
     }
 
     private static void argue(JointEvaluation evaluation) {
-        evaluation.say("reason.loose.rail", evaluation.meeting().rail().length().value());
+        evaluation.say("reason.loose.rail", evaluation.meeting().tenonPiece().length().value());
         evaluation.objectToWidth();
         evaluation.object("reason.loose.end");
     }
@@ -125,7 +125,7 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
     /** Mortises so deep that those of both ends of the rail meet, or nearly. */
     @Override
     public List<Fault> faults(Inspection inspection) {
-        Length rail = meeting().rail().length().value();
+        Length rail = meeting().tenonPiece().length().value();
         return new Faults(this)
                 .above("mortise-long", Brief.MORTISE_DEPTH, like.depth(),
                         inspection.brief().ratio(Limits.END_MORTISE).of(rail),

@@ -13,39 +13,39 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * A place where two pieces meet: most often the end of a rail stands on a long face of a post; a panel may stand with an edge in
  * a groove of it, or one piece may cross the other.
  *
- * @param rail the piece that comes in; as it is seen from the post, so that its width lies along the post where it can
+ * @param tenonPiece the piece that comes in; as it is seen from the post, so that its width lies along the post where it can
  * @param part which part of it meets the post
- * @param post the piece that it stands on
+ * @param mortisePiece the piece that it stands on
  * @param face which face of the post it stands on
  * @param seat how the rail sits there, in the maker's figures
  */
-public record Meeting(Piece rail, Part part, Piece post, PostFace face, Seat seat) {
+public record Meeting(Piece tenonPiece, Part part, Piece mortisePiece, PostFace face, Seat seat) {
 
     /** Stable name, such as {@code apron-front/leg-front-left}: it survives changes of size. */
     public String id() {
-        return rail.id() + "/" + post.id();
+        return tenonPiece.id() + "/" + mortisePiece.id();
     }
 
     /** Into the post: the outward direction of the rail's end or edge; for a crossing, the way in which the rail is let in. */
     public Vector3D.Unit inward() {
         return switch (part) {
-            case START -> rail.pose().along().negate();
-            case FINISH -> rail.pose().along();
-            case FACE_EDGE -> rail.pose().across().negate();
-            case FAR_EDGE -> rail.pose().across();
+            case START -> tenonPiece.pose().along().negate();
+            case FINISH -> tenonPiece.pose().along();
+            case FACE_EDGE -> tenonPiece.pose().across().negate();
+            case FAR_EDGE -> tenonPiece.pose().across();
             case MIDDLE -> surface().normal().negate();
         };
     }
 
     /** The same meeting of a rail that was really cut otherwise. */
     Meeting with(Piece built) {
-        boolean turned = Math.abs(built.pose().out().dot(rail.pose().out())) < 0.5;
-        return new Meeting(turned ? built.turned() : built, part, post, face, seat);
+        boolean turned = Math.abs(built.pose().out().dot(tenonPiece.pose().out())) < 0.5;
+        return new Meeting(turned ? built.turned() : built, part, mortisePiece, face, seat);
     }
 
     /** How thick the post is in the direction in which a tenon enters. */
     public Amount postExtent() {
-        return face.isEdge() ? post.width() : post.thickness();
+        return face.isEdge() ? mortisePiece.width() : mortisePiece.thickness();
     }
 
     /** How far it is through the post along the rail: more than the post is thick where the rail comes in at a lean. */
@@ -58,29 +58,29 @@ public record Meeting(Piece rail, Part part, Piece post, PostFace face, Seat sea
 
     /** How thick the post is across the rail's thickness. */
     public Amount referenceExtent() {
-        return reference().isEdge() ? post.width() : post.thickness();
+        return reference().isEdge() ? mortisePiece.width() : mortisePiece.thickness();
     }
 
     /** The post's face that looks the way of the rail's face side: what the mortise is gauged from. */
     public PostFace reference() {
-        return PostFace.looking(post, rail.pose().out());
+        return PostFace.looking(mortisePiece, tenonPiece.pose().out());
     }
 
     /** The end of the post that is nearest to the rail's face edge: what places along the post are measured from. */
     public Part postEnd() {
-        Vector3D.Unit edgeward = rail.pose().across().negate();
-        return post.pose().along().dot(edgeward) > 0 ? Part.FINISH : Part.START;
+        Vector3D.Unit edgeward = tenonPiece.pose().across().negate();
+        return mortisePiece.pose().along().dot(edgeward) > 0 ? Part.FINISH : Part.START;
     }
 
     /** The plane of the rail's end or edge; the rail's body lies inside. At a crossing it is the post's own surface. */
     public HalfSpace shoulder() {
-        return part == Part.MIDDLE ? surface().complement() : part.of(rail);
+        return part == Part.MIDDLE ? surface().complement() : part.of(tenonPiece);
     }
 
     /** How far the rail's end stands out past the post's inner face, in millimetres; less than nothing where it does not. */
     public double beyondInnerFace() {
-        HalfSpace inner = reference().opposite().surface(post);
-        return rail.shape().corners(shoulder()).stream().mapToDouble(inner::distance).max().orElse(0);
+        HalfSpace inner = reference().opposite().surface(mortisePiece);
+        return tenonPiece.shape().corners(shoulder()).stream().mapToDouble(inner::distance).max().orElse(0);
     }
 
     /** Whether the rail stands square on the post. */
@@ -90,7 +90,7 @@ public record Meeting(Piece rail, Part part, Piece post, PostFace face, Seat sea
 
     /** The surface of the post that the shoulder butts; the post lies inside the half space. */
     public HalfSpace surface() {
-        return face.surface(post);
+        return face.surface(mortisePiece);
     }
 
     /** What of a rail meets the post: an end along its own grain, a long edge, or its middle where the two cross. */
@@ -124,19 +124,19 @@ public record Meeting(Piece rail, Part part, Piece post, PostFace face, Seat sea
         }
 
         /** The plane of this face of a post; the post lies inside the half space. */
-        public HalfSpace surface(Piece post) {
+        public HalfSpace surface(Piece mortisePiece) {
             return switch (this) {
-                case FACE_SIDE -> post.shape().faceSide();
-                case BACK -> post.shape().back();
-                case FACE_EDGE -> post.shape().faceEdge();
-                case FAR_EDGE -> post.shape().farEdge();
+                case FACE_SIDE -> mortisePiece.shape().faceSide();
+                case BACK -> mortisePiece.shape().back();
+                case FACE_EDGE -> mortisePiece.shape().faceEdge();
+                case FAR_EDGE -> mortisePiece.shape().farEdge();
             };
         }
 
         /** The face of a post that looks most nearly in a direction. */
-        static PostFace looking(Piece post, Vector3D.Unit direction) {
-            double out = post.pose().out().dot(direction);
-            double across = post.pose().across().dot(direction);
+        static PostFace looking(Piece mortisePiece, Vector3D.Unit direction) {
+            double out = mortisePiece.pose().out().dot(direction);
+            double across = mortisePiece.pose().across().dot(direction);
             if (Math.abs(out) >= Math.abs(across)) {
                 return out > 0 ? FACE_SIDE : BACK;
             }

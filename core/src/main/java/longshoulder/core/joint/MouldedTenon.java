@@ -29,7 +29,7 @@ public sealed interface MouldedTenon extends Joint permits LongAndShort, Glazing
 
         /** As chosen. The moulding cuts no deeper than the wood before the tenon, the rebate than that behind it. */
         static Profile of(JointContext context, Tenon tenon) {
-            Amount behind = Amount.sum(Label.of("amount.behindTenon")).plus(context.meeting().rail().thickness())
+            Amount behind = Amount.sum(Label.of("amount.behindTenon")).plus(context.meeting().tenonPiece().thickness())
                     .minus(tenon.faceShoulder()).minus(tenon.thickness()).amount();
             Amount rebate = context.givenOr("rebate.width",
                     () -> JointContext.ruled("amount.rebateWidth", Length.ofMillimetres(10), "rule.rebate"));
@@ -91,13 +91,13 @@ public sealed interface MouldedTenon extends Joint permits LongAndShort, Glazing
 
     /** From front shoulder to front shoulder where both ends are made alike. */
     default Amount frontShoulders() {
-        return Amount.sum(Label.of("amount.frontShoulders")).plus(meeting().rail().length())
+        return Amount.sum(Label.of("amount.frontShoulders")).plus(meeting().tenonPiece().length())
                 .plus(2, mould().width()).amount();
     }
 
     /** From back shoulder to back shoulder where both ends are made alike. */
     default Amount backShoulders() {
-        return Amount.sum(Label.of("amount.backShoulders")).plus(meeting().rail().length())
+        return Amount.sum(Label.of("amount.backShoulders")).plus(meeting().tenonPiece().length())
                 .plus(2, rebateWidth()).amount();
     }
 

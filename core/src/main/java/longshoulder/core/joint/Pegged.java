@@ -70,7 +70,7 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
 
     /** From 1 (hard wood, small peg) to 2 (soft wood, large peg). */
     private static Amount usualOffset(JointContext context, Amount diameter) {
-        boolean soft = Species.find(context.choices().wood(context.meeting().rail().role().id()))
+        boolean soft = Species.find(context.choices().wood(context.meeting().tenonPiece().role().id()))
                 .filter(Species::isSoft).isPresent();
         boolean large = diameter.value().isGreaterThan(SMALL);
         int halves = (soft ? 1 : 0) + (large ? 1 : 0);
@@ -97,7 +97,7 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
 
     /** A hole right through the post, so far from the shoulder. */
     private Solid hole(double run, double place) {
-        Pose rail = meeting().rail().pose();
+        Pose rail = meeting().tenonPiece().pose();
         double beyond = 3 * (mm(meeting().postExtent()) + mm(meeting().referenceExtent()));
         RailEnd end = new RailEnd(meeting());
         return end.round(end.pointBeyond(run, place, beyond), rail.out().negate(), 2 * beyond, mm(diameter) / 2);
@@ -128,7 +128,7 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
     @Override
     public Solid loosePart() {
         Solid pegs = holes(mm(fromShoulder));
-        Shape post = meeting().post().shape();
+        Shape post = meeting().mortisePiece().shape();
         for (HalfSpace face : List.of(post.faceSide(), post.back(), post.faceEdge(), post.farEdge())) {
             pegs = pegs.clip(face);
         }
@@ -138,7 +138,7 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
 
     @Override
     public Vector3D looseWay() {
-        return joint.loosePart().isNothing() ? meeting().rail().pose().out().multiply(2) : joint.looseWay();
+        return joint.loosePart().isNothing() ? meeting().tenonPiece().pose().out().multiply(2) : joint.looseWay();
     }
 
     @Override

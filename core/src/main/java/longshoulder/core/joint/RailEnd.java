@@ -26,11 +26,11 @@ record RailEnd(Meeting meeting) {
     private static final int PEG_FACETS = 6;
 
     double width() {
-        return mm(meeting.rail().width());
+        return mm(meeting.tenonPiece().width());
     }
 
     double thickness() {
-        return mm(meeting.rail().thickness());
+        return mm(meeting.tenonPiece().thickness());
     }
 
     /** Its whole section. */
@@ -82,7 +82,7 @@ record RailEnd(Meeting meeting) {
 
     /** A point so far beyond the shoulder. */
     Vector3D pointBeyond(double run, double y, double z) {
-        Pose pose = meeting.rail().pose();
+        Pose pose = meeting.tenonPiece().pose();
         double sign = meeting.part() == Meeting.Part.START ? -1 : 1;
         return pose.toWorld(pose.run(meeting.shoulder(), y, z) + sign * run, y, z);
     }
@@ -94,7 +94,7 @@ record RailEnd(Meeting meeting) {
 
     /** The half space whose boundary lies so far inside this one, along the rail. */
     private HalfSpace inFrom(HalfSpace mouth, double run) {
-        return mouth.moved(-run * Math.abs(mouth.normal().dot(meeting.rail().pose().along())));
+        return mouth.moved(-run * Math.abs(mouth.normal().dot(meeting.tenonPiece().pose().along())));
     }
 
     /**
@@ -107,11 +107,11 @@ record RailEnd(Meeting meeting) {
 
     /** The same from one distance to another; what is negative lies on the rail's side of the plane. */
     Solid squareToPost(HalfSpace from, double first, double last, Section section) {
-        Pose rail = meeting.rail().pose();
+        Pose rail = meeting.tenonPiece().pose();
         double y = section.middleY();
         double z = section.middleZ();
         Vector3D.Unit into = meeting.surface().normal().negate();
-        Vector3D.Unit alongPost = meeting.post().pose().along();
+        Vector3D.Unit alongPost = meeting.mortisePiece().pose().along();
         Vector3D.Unit across = alongPost.dot(rail.across()) > 0 ? alongPost : alongPost.negate();
         Pose pose = new Pose(rail.toWorld(rail.run(from, y, z), y, z), into, across, into.cross(across).normalize());
         Section middled = new Section(section.y0() - y, section.y1() - y, section.z0() - z, section.z1() - z,
@@ -121,7 +121,7 @@ record RailEnd(Meeting meeting) {
 
     /** From the boundary of a half space into it, as deep as {@code run} along the rail. */
     private Solid prism(HalfSpace from, double run, Section s) {
-        Pose pose = meeting.rail().pose();
+        Pose pose = meeting.tenonPiece().pose();
         double mouth = pose.run(from, 0, 0);
         boolean backwards = from.normal().dot(pose.along()) > 0;
         if (meeting.isSquare()) {
@@ -181,7 +181,7 @@ record RailEnd(Meeting meeting) {
         if (radius <= 0 || length < Tolerance.LENGTH) {
             return Solid.NOTHING;
         }
-        Pose rail = meeting.rail().pose();
+        Pose rail = meeting.tenonPiece().pose();
         boolean lengthwise = Math.abs(axis.dot(rail.along())) > 0.5;
         Vector3D.Unit across = axis.cross(lengthwise ? rail.out() : rail.along()).normalize();
         Pose pose = new Pose(foot, axis, across, axis.cross(across).normalize());
@@ -194,7 +194,7 @@ record RailEnd(Meeting meeting) {
      * each unit into the post; the half space holds lesser z, or greater where {@code above}.
      */
     HalfSpace cheek(HalfSpace mouth, double z, double slope, boolean above) {
-        Piece rail = meeting.rail();
+        Piece rail = meeting.tenonPiece();
         Vector3D foot = rail.pose().toWorld(rail.pose().run(mouth, 0, z), 0, z);
         Vector3D normal = rail.pose().out().subtract(meeting.inward().multiply(slope));
         return HalfSpace.through(foot, above ? normal.negate() : normal);
@@ -205,13 +205,13 @@ record RailEnd(Meeting meeting) {
      * {@code slope} for each unit across the width.
      */
     HalfSpace across(double run, double y, double slope) {
-        Vector3D normal = meeting.inward().subtract(meeting.rail().pose().across().multiply(slope));
+        Vector3D normal = meeting.inward().subtract(meeting.tenonPiece().pose().across().multiply(slope));
         return HalfSpace.through(pointBeyond(run, y, 0), normal);
     }
 
     /** The same across the width: y grows by {@code slope} for each unit into the post. */
     HalfSpace edge(HalfSpace mouth, double y, double slope, boolean above) {
-        Piece rail = meeting.rail();
+        Piece rail = meeting.tenonPiece();
         Vector3D foot = rail.pose().toWorld(rail.pose().run(mouth, y, 0), y, 0);
         Vector3D normal = rail.pose().across().subtract(meeting.inward().multiply(slope));
         return HalfSpace.through(foot, above ? normal.negate() : normal);

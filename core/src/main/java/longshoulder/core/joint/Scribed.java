@@ -47,7 +47,7 @@ public record Scribed(Joint joint, Solid fill) implements Wrapped {
         RailEnd end = new RailEnd(meeting);
         Solid beyond = end.beyondShoulder(RailEnd.mm(meeting.through()),
                 new Section(0, end.width(), 0, end.thickness()));
-        Shape rail = meeting.rail().shape();
+        Shape rail = meeting.tenonPiece().shape();
         for (HalfSpace face : List.of(rail.faceSide(), rail.back(), rail.faceEdge(), rail.farEdge())) {
             beyond = beyond.clip(face);
         }
@@ -64,7 +64,7 @@ public record Scribed(Joint joint, Solid fill) implements Wrapped {
         Vector3D middle = part.centreOfMass();
         HalfSpace shoulder = meeting.shoulder();
         Vector3D foot = middle.subtract(shoulder.normal().multiply(shoulder.distance(middle)));
-        return meeting.post().body().within(foot, middle) - away.within(foot, middle) < SLICE;
+        return meeting.mortisePiece().body().within(foot, middle) - away.within(foot, middle) < SLICE;
     }
 
     /** The tenon gives way to what fills the room, which is cut by few planes: the other way round it would be cut by every facet of a rounded tenon. */
@@ -110,8 +110,8 @@ public record Scribed(Joint joint, Solid fill) implements Wrapped {
 
     /** The same at a station: so many quarters of the rail's width from its face edge. */
     private Amount station(int quarters) {
-        Pose pose = meeting().rail().pose();
-        double place = RailEnd.mm(meeting().rail().width()) * quarters / STATIONS;
+        Pose pose = meeting().tenonPiece().pose();
+        double place = RailEnd.mm(meeting().tenonPiece().width()) * quarters / STATIONS;
         Vector3D at = pose.toWorld(0, place, 0);
         return traced(Label.of("amount.scribeStation", quarters, STATIONS),
                 farthest(fill.clip(HalfSpace.through(at, pose.across()).moved(SLICE))
@@ -125,7 +125,7 @@ public record Scribed(Joint joint, Solid fill) implements Wrapped {
     }
 
     private Amount traced(Label label, double millimetres) {
-        return new Amount.Traced(label, Length.fromMillimetres(millimetres), List.of(meeting().rail().width()),
+        return new Amount.Traced(label, Length.fromMillimetres(millimetres), List.of(meeting().tenonPiece().width()),
                 Label.of("rule.scribed"));
     }
 

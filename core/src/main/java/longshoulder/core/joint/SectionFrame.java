@@ -20,7 +20,7 @@ public record SectionFrame(Pose pose, Vector3D.Unit inward, double foot, double 
     /** The frame of a joint. */
     public static SectionFrame of(Joint joint) {
         Meeting meeting = joint.meeting();
-        Pose rail = meeting.rail().pose();
+        Pose rail = meeting.tenonPiece().pose();
         if (joint.kind().isForEnds()) {
             Vector2D middle = joint.middle();
             return new SectionFrame(rail, meeting.inward(),

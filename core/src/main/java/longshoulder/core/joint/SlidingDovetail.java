@@ -9,7 +9,7 @@ public record SlidingDovetail(Meeting meeting, Amount length, Amount entry, doub
     static final JointType TYPE = new JointType(PARAMETERS, SlidingDovetail::make, SlidingDovetail::argue);
 
     static Joint make(JointContext context) {
-        Amount entry = context.givenOr("tail.entry", () -> context.meeting().rail().width());
+        Amount entry = context.givenOr("tail.entry", () -> context.meeting().tenonPiece().width());
         return new SlidingDovetail(context.meeting(), Dovetail.usualLength(context), entry,
                 Dovetail.chosenSlope(context));
     }

@@ -35,15 +35,15 @@ public final class Staggering {
                 .filter(joint -> joint.givesWay() == GivesWay.BY_SCHOOL).flatMap(joint -> joint.tenons().stream())
                 .toList();
         Map<String, List<Tenon>> byPost = tenons.stream()
-                .collect(Collectors.groupingBy(tenon -> tenon.meeting().post().id()));
+                .collect(Collectors.groupingBy(tenon -> tenon.meeting().mortisePiece().id()));
         Predicate<Tenon> held = held(frame, meetings, tenons);
         Map<String, Length> ways = new TreeMap<>();
         for (Tenon tenon : tenons) {
-            for (Tenon other : byPost.getOrDefault(tenon.meeting().post().id(), List.of())) {
+            for (Tenon other : byPost.getOrDefault(tenon.meeting().mortisePiece().id(), List.of())) {
                 boolean gives = !held.test(tenon) && (held.test(other) || tenon.id().compareTo(other.id()) > 0);
                 if (gives && !tenon.id().equals(other.id()) && Interlock.isPossible(tenon, other)
                         && Joinery.compete(tenon, other)) {
-                    ways.merge(tenon.meeting().rail().id(), way(tenon, other),
+                    ways.merge(tenon.meeting().tenonPiece().id(), way(tenon, other),
                             (one, two) -> one.abs().isGreaterThan(two.abs()) ? one : two);
                 }
             }
@@ -61,25 +61,25 @@ public final class Staggering {
     private static Predicate<Tenon> held(Frame frame, List<Meeting> meetings, List<Tenon> tenons) {
         List<Solid> panels = frame.pieces().stream().filter(piece -> piece.role().isPanel() && piece.isReal())
                 .map(Piece::body).toList();
-        Set<String> held = meetings.stream().map(meeting -> meeting.post().id()).collect(Collectors.toSet());
-        tenons.stream().map(tenon -> tenon.meeting().rail())
+        Set<String> held = meetings.stream().map(meeting -> meeting.mortisePiece().id()).collect(Collectors.toSet());
+        tenons.stream().map(tenon -> tenon.meeting().tenonPiece())
                 .filter(rail -> panels.stream().anyMatch(panel -> panel.overlaps(rail.body()))).map(Piece::id)
                 .forEach(held::add);
-        return tenon -> held.contains(tenon.meeting().rail().id());
+        return tenon -> held.contains(tenon.meeting().tenonPiece().id());
     }
 
     /** Those of rails that come in at right angles to another in their post: no others compete for it. */
     private static List<Meeting> crossing(List<Meeting> meetings) {
         Map<String, List<Meeting>> byPost = meetings.stream()
-                .collect(Collectors.groupingBy(meeting -> meeting.post().id()));
-        return meetings.stream().filter(one -> byPost.getOrDefault(one.post().id(), List.of()).stream()
+                .collect(Collectors.groupingBy(meeting -> meeting.mortisePiece().id()));
+        return meetings.stream().filter(one -> byPost.getOrDefault(one.mortisePiece().id(), List.of()).stream()
                 .anyMatch(other -> Joinery.cross(one, other))).toList();
     }
 
     /** Away from the rail's face edge, or towards it where less than nothing. */
     private static Length way(Tenon tenon, Tenon other) {
         Length before = tenon.mortiseFromEnd().value();
-        Length behind = tenon.meeting().post().length().value().minus(tenon.mortiseToEnd().value());
+        Length behind = tenon.meeting().mortisePiece().length().value().minus(tenon.mortiseToEnd().value());
         return before.isGreaterThan(behind)
                 ? other.mortiseFromEnd().value().minus(tenon.mortiseToEnd().value()).minus(Joinery.CLEARANCE)
                 : other.mortiseToEnd().value().minus(before).plus(Joinery.CLEARANCE);

@@ -97,7 +97,7 @@ public record StubTenon(Tenon tenon, Amount runnerHeight, Amount runnerDepth) im
     /** A stub too short to hold its rail, and a notch for a runner that weakens the post. */
     @Override
     public List<Fault> faults(Inspection inspection) {
-        Length rail = meeting().rail().width().value();
+        Length rail = meeting().tenonPiece().width().value();
         return new Faults(this)
                 .below("stub-short", Brief.TENON_LENGTH, tenon.length(), inspection.brief().length(Limits.STUB))
                 .deep("runner.depth", runnerDepth, inspection)

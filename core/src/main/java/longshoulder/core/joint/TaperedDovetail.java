@@ -34,7 +34,7 @@ public record TaperedDovetail(Meeting meeting, Amount length, Amount root, Amoun
             TaperedDovetail::argue);
 
     static Joint make(JointContext context) {
-        Piece rail = context.meeting().rail();
+        Piece rail = context.meeting().tenonPiece();
         Amount length = context.givenOr("tail.length",
                 () -> JointContext.share("amount.tailLength", context.meeting().postExtent(), 1, 3, "rule.tail"));
         Amount root = context.givenOr("tail.root",
@@ -57,7 +57,7 @@ public record TaperedDovetail(Meeting meeting, Amount length, Amount root, Amoun
 
     @Override
     public Vector3D.Unit homeward() {
-        return meeting.rail().pose().across();
+        return meeting.tenonPiece().pose().across();
     }
 
     @Override
@@ -86,7 +86,7 @@ public record TaperedDovetail(Meeting meeting, Amount length, Amount root, Amoun
 
     /** The side of a cheek that starts at z at the face edge and moves by a share of the way across. */
     private HalfSpace cheek(HalfSpace mouth, double z, double perWidth, boolean above) {
-        Piece rail = meeting.rail();
+        Piece rail = meeting.tenonPiece();
         Vector3D foot = rail.pose().toWorld(rail.pose().run(mouth, 0, z), 0, z);
         Vector3D normal = rail.pose().out().subtract(rail.pose().across().multiply(perWidth))
                 .subtract(meeting.inward().multiply(above ? -slope : slope));
@@ -96,7 +96,7 @@ public record TaperedDovetail(Meeting meeting, Amount length, Amount root, Amoun
     /** A tail with no shoulders beside it, one too weak at its root, and one that tapers to nothing. */
     @Override
     public List<Fault> faults(Inspection inspection) {
-        Length rail = meeting.rail().thickness().value();
+        Length rail = meeting.tenonPiece().thickness().value();
         return new Faults(this).deep("tail.length", length, inspection)
                 .above("tail-thick", "tail.root", root, inspection.brief().ratio(Limits.TAIL).of(rail), rail)
                 .below("tail-thin", "tail.root", root, inspection.brief().ratio(Limits.THINNEST).of(rail))

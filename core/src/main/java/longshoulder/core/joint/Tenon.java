@@ -115,7 +115,7 @@ public record Tenon(Meeting meeting, Amount stock, Amount thickness, Amount widt
 
     /** From the rail's back to the cheek on the show side, in millimetres. */
     double outerCheek() {
-        return mm(meeting.rail().thickness()) - mm(faceShoulder);
+        return mm(meeting.tenonPiece().thickness()) - mm(faceShoulder);
     }
 
     /** From the rail's back to the other cheek, in millimetres. */
@@ -149,7 +149,7 @@ public record Tenon(Meeting meeting, Amount stock, Amount thickness, Amount widt
     /** A tenon that leaves the grain is still cut out of the rail's own blank. */
     private Solid withinRail(Solid tenon) {
         Solid rest = tenon;
-        Shape rail = meeting.rail().shape();
+        Shape rail = meeting.tenonPiece().shape();
         for (HalfSpace face : List.of(rail.faceSide(), rail.back(), rail.faceEdge(), rail.farEdge())) {
             rest = rest.clip(face);
         }
@@ -188,8 +188,8 @@ public record Tenon(Meeting meeting, Amount stock, Amount thickness, Amount widt
 
     /** Where an edge of the slanted mortise opens in the post's face, from the post's end along its near arris. */
     private Amount traced(String key, Amount square, double beyond) {
-        Piece rail = meeting.rail();
-        Piece post = meeting.post();
+        Piece rail = meeting.tenonPiece();
+        Piece post = meeting.mortisePiece();
         double y = mm(edgeShoulder) + beyond;
         double z = mm(rail.thickness()) - mm(faceShoulder);
         Vector3D mouth = rail.pose().toWorld(rail.pose().run(meeting.surface(), y, z), y, z);
@@ -201,14 +201,14 @@ public record Tenon(Meeting meeting, Amount stock, Amount thickness, Amount widt
 
     /** The plane of the cheek that one comes to first when going in a direction, or last; the direction points out of it. */
     HalfSpace cheekTowards(Vector3D.Unit direction, boolean last) {
-        Piece rail = meeting.rail();
+        Piece rail = meeting.tenonPiece();
         boolean outwards = direction.dot(rail.pose().out()) > 0;
         return HalfSpace.through(rail.pose().toWorld(0, 0, outwards == last ? outerCheek() : innerCheek()), direction);
     }
 
     /** How far the four long edges of the tenon run from the shoulder to a plane, in millimetres. */
     DoubleStream runs(HalfSpace plane) {
-        Piece rail = meeting.rail();
+        Piece rail = meeting.tenonPiece();
         double sign = meeting.part() == Meeting.Part.START ? -1 : 1;
         return DoubleStream.of(outerCheek(), innerCheek()).flatMap(z -> DoubleStream
                 .of(mm(edgeShoulder), mm(edgeShoulder) + mm(width))
@@ -218,7 +218,7 @@ public record Tenon(Meeting meeting, Amount stock, Amount thickness, Amount widt
     /** How far the tenon runs on its shorter cheek where it is mitred: less than its length, or equal. */
     public Length shortCheek() {
         double shortest = Double.POSITIVE_INFINITY;
-        Piece rail = meeting.rail();
+        Piece rail = meeting.tenonPiece();
         for (HalfSpace plane : mitres) {
             double advance = plane.normal().dot(meeting.inward());
             for (double z : new double[]{outerCheek(), innerCheek()}) {

@@ -36,8 +36,8 @@ final class TenonRules {
         Amount thickness = thickness();
         boolean alike = near.label().equals(far.label()) && near.value().equals(far.value());
         Amount width = alike
-                ? Amount.sum(Label.of("amount.tenonWidth")).plus(meeting.rail().width()).minus(2, near).amount()
-                : Amount.sum(Label.of("amount.tenonWidth")).plus(meeting.rail().width()).minus(near).minus(far)
+                ? Amount.sum(Label.of("amount.tenonWidth")).plus(meeting.tenonPiece().width()).minus(2, near).amount()
+                : Amount.sum(Label.of("amount.tenonWidth")).plus(meeting.tenonPiece().width()).minus(near).minus(far)
                         .amount();
         Amount length = wantedLength();
         return new Tenon(meeting, stock(), thickness, width, length, depth(length), centred(thickness), near,
@@ -52,7 +52,7 @@ final class TenonRules {
     /** One cheek in line with the rail's back; the one shoulder is on the show side. */
     Tenon bareFaced() {
         Tenon four = tenon();
-        Amount shoulder = Amount.sum(Label.of("amount.faceShoulder")).plus(meeting.rail().thickness())
+        Amount shoulder = Amount.sum(Label.of("amount.faceShoulder")).plus(meeting.tenonPiece().thickness())
                 .minus(four.thickness()).amount();
         return four.at(four.edgeShoulder(), four.width(), shoulder);
     }
@@ -148,7 +148,7 @@ final class TenonRules {
     }
 
     Amount edgeShoulder() {
-        Amount sixth = new Amount.Share(Label.of("amount.sixthOfWidth"), meeting.rail().width(), 1, 6, SIXTH);
+        Amount sixth = new Amount.Share(Label.of("amount.sixthOfWidth"), meeting.tenonPiece().width(), 1, 6, SIXTH);
         Amount least = new Amount.Ruled(Label.of("amount.leastEdgeShoulder"), Length.ofMillimetres(6), SIXTH);
         Amount most = new Amount.Ruled(Label.of("amount.mostEdgeShoulder"), Length.ofMillimetres(12), SIXTH);
         Amount capped = new Amount.Least(Label.of("amount.sixthCapped"), List.of(sixth, most), SIXTH);
@@ -158,7 +158,7 @@ final class TenonRules {
     /** What there is of the rail's thickness at this end: less than all of it where its face is worked to a curve. */
     private Amount stock() {
         return context.givenOr(END_THICKNESS, () -> Amount.sum(Label.of("amount.endThickness"))
-                .plus(meeting.rail().thickness()).amount());
+                .plus(meeting.tenonPiece().thickness()).amount());
     }
 
     /** Centred in the rail's thickness, or in what there is of it at this end, behind what was worked away. */
@@ -166,6 +166,6 @@ final class TenonRules {
         Amount both = Amount.sum(Label.of("amount.bothFaceShoulders")).plus(stock()).minus(thickness).amount();
         Amount half = new Amount.Share(Label.of("amount.faceShoulder"), both, 1, 2, Label.of("rule.centred"));
         return context.given(END_THICKNESS).<Amount>map(stock -> Amount.sum(Label.of("amount.faceShoulder"))
-                .plus(meeting.rail().thickness()).minus(stock).plus(half).amount()).orElse(half);
+                .plus(meeting.tenonPiece().thickness()).minus(stock).plus(half).amount()).orElse(half);
     }
 }

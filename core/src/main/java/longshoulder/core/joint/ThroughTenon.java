@@ -115,7 +115,7 @@ public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean o
         List<Fault> faults = new ArrayList<>(wedging.isWedged() ? wedging.faults(this, inspection.brief()) : List.of());
         if (!oneEdge) {
             faults.add(Fault.inPost(this, "layout-two-edges", Level.RISK,
-                    Label.of("finding.twoEdges", id(), meeting().post().id()),
+                    Label.of("finding.twoEdges", id(), meeting().mortisePiece().id()),
                     Mend.choose(Label.of("remedy.oneEdge", id()), "layout.edge", "same")));
         }
         return faults;

@@ -127,7 +127,7 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
     /** Out over its wide end. */
     @Override
     public Vector3D looseWay() {
-        return meeting().rail().pose().across().multiply(wideAtFaceEdge ? -2 : 2);
+        return meeting().tenonPiece().pose().across().multiply(wideAtFaceEdge ? -2 : 2);
     }
 
     @Override
@@ -162,7 +162,7 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
                     Label.of("finding.tuskRelish", id(), relish.value(), least),
                     Mend.give(Label.of("remedy.tuskRelish", id(), least), "tusk.relish", least)));
         }
-        double up = -meeting().rail().pose().across().dot(Vector3D.Unit.PLUS_Z);
+        double up = -meeting().tenonPiece().pose().across().dot(Vector3D.Unit.PLUS_Z);
         if (wideAtFaceEdge ? up < -0.5 : up > 0.5) {
             faults.add(Fault.inRail(this, "tusk-wrong-way", Level.RISK, Label.of("finding.tuskWrongWay", id()),
                     Mend.choose(Label.of("remedy.tuskTurn", id()), "tusk.wide-end",

@@ -133,7 +133,8 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
         double along = acrossGrain ? s.z1() - s.z0() : s.y1() - s.y0();
         return end().round(
                 acrossGrain ? end().pointBeyond(bottom, place, s.z0()) : end().pointBeyond(bottom, s.y0(), place),
-                acrossGrain ? tenon.meeting().rail().pose().out() : tenon.meeting().rail().pose().across(), along,
+                acrossGrain ? tenon.meeting().tenonPiece().pose().out() : tenon.meeting().tenonPiece().pose().across(),
+                along,
                 KERF.toMillimetres());
     }
 
@@ -190,7 +191,7 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
         countFault(joint, limits).ifPresent(faults::add);
         if (!acrossGrain) {
             faults.add(Fault.inPost(joint, "wedge-with-grain", Level.RISK,
-                    Label.of("finding.wedgeWithGrain", id, joint.meeting().post().id()),
+                    Label.of("finding.wedgeWithGrain", id, joint.meeting().mortisePiece().id()),
                     Mend.choose(Label.of("remedy.wedgeAcross", id), "wedge.line", "across-grain")));
         }
         Length least = limits.ratio(Limits.FLARE_RUN).of(tenon.depth().value());

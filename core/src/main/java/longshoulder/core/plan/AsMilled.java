@@ -47,8 +47,8 @@ final class AsMilled {
         for (Meeting meeting : Meetings.find(planned)) {
             // What crosses another piece, or is glued to its face, neither ends nor stands in it.
             if (meeting.part() != Meeting.Part.MIDDLE && follows(meeting)) {
-                HalfSpace face = meeting.face().surface(sections.piece(meeting.post().id()));
-                followings.computeIfAbsent(meeting.rail().id(), id -> new Following())
+                HalfSpace face = meeting.face().surface(sections.piece(meeting.mortisePiece().id()));
+                followings.computeIfAbsent(meeting.tenonPiece().id(), id -> new Following())
                         .add(meeting, meeting.surface().offset() - face.offset());
             }
         }
@@ -58,8 +58,8 @@ final class AsMilled {
 
     /** An end follows its post; the edge of a panel follows its groove, unless the panel's own width is known. */
     private boolean follows(Meeting meeting) {
-        String rail = meeting.rail().id();
-        return meeting.part().isEnd() || meeting.rail().role().isPanel() && project.resized(rail).isEmpty()
+        String rail = meeting.tenonPiece().id();
+        return meeting.part().isEnd() || meeting.tenonPiece().role().isPanel() && project.resized(rail).isEmpty()
                 && project.milled(rail, Milled.WIDTH.id()).isEmpty();
     }
 
@@ -75,7 +75,7 @@ final class AsMilled {
             double along = run / Math.abs(meeting.surface().normal().dot(meeting.inward()));
             farther.merge(meeting.part(), along, Double::sum);
             (meeting.part().isEnd() ? longer : wider).add(new Amount.Traced(
-                    Label.of("amount.postThinner", meeting.post().id()), Length.fromMillimetres(along),
+                    Label.of("amount.postThinner", meeting.mortisePiece().id()), Length.fromMillimetres(along),
                     List.of(meeting.postExtent()), Label.of("rule.follows")));
         }
 

@@ -55,6 +55,6 @@ public record Plan(Project project, Frame frame, List<Joint> joints, List<Planne
 
     /** The joints whose mortise is in a piece. */
     public List<Joint> mortisesIn(String piece) {
-        return joints.stream().filter(joint -> joint.meeting().post().id().equals(piece)).toList();
+        return joints.stream().filter(joint -> joint.meeting().mortisePiece().id().equals(piece)).toList();
     }
 }

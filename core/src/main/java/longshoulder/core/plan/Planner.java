@@ -40,9 +40,9 @@ public final class Planner {
         Frame built = planned.withCut(project.cutShoulders());
         List<Joint> joints = Joinery.of(settled, planned, built);
         Map<String, List<Joint>> byRail = joints.stream()
-                .collect(Collectors.groupingBy(joint -> joint.meeting().rail().id()));
+                .collect(Collectors.groupingBy(joint -> joint.meeting().tenonPiece().id()));
         Map<String, List<Joint>> byPost = joints.stream()
-                .collect(Collectors.groupingBy(joint -> joint.meeting().post().id()));
+                .collect(Collectors.groupingBy(joint -> joint.meeting().mortisePiece().id()));
         // Each piece's shape hangs on nothing but the joints, so all processors share them.
         Map<String, CutShape> cutShapes = CutShapeCache.of(built.pieces(), piece -> Cutting.of(piece,
                 byRail.getOrDefault(piece.id(), List.of()).stream().map(Cutting.End::of).toList(),

@@ -184,7 +184,7 @@ class DrawingTest {
         Plan through = Planner.plan(Tables.give(id + ":joint", "through-tenon").applyTo(Tables.worked()));
         Joint joint = through.joints().stream().filter(one -> one.id().equals(id)).findFirst().orElseThrow();
         double thickness = joint.tenons().getFirst().thickness().value().toMillimetres();
-        Pose rail = joint.meeting().rail().pose();
+        Pose rail = joint.meeting().tenonPiece().pose();
         Vector2D end = View.END.flat(rail.toWorld(0, joint.middle().getX(), joint.middle().getY()));
         Drawing drawing = Drawing.of(through, View.END);
         assertThat(owns(drawing, "apron-front", end)).isTrue();

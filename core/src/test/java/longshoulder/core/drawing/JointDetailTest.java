@@ -161,7 +161,7 @@ class JointDetailTest {
             assertThat(detail.apart(0.5).get(2).solid().bounds()).isNotEqualTo(detail.apart(0).get(2).solid().bounds());
         }
         Joint pegged = Joints.joint(JointKind.STOPPED_TENON, "peg", "pegged");
-        assertThat(pegged.looseWay().dot(pegged.meeting().rail().pose().out())).isPositive();
+        assertThat(pegged.looseWay().dot(pegged.meeting().tenonPiece().pose().out())).isPositive();
     }
 
     /** Lines 45° over a square of 10, a millimetre apart: as long together as the area is large. */

@@ -62,7 +62,7 @@ class FrameJointsTest {
     void longAndShort_shouldersAtMouldAndRebate(String mould, String rebate) {
         MouldedTenon joint = (MouldedTenon) joint(JointKind.LONG_AND_SHORT, "mould.width", mould, "rebate.width",
                 rebate).plain();
-        Length sight = joint.meeting().rail().length().value();
+        Length sight = joint.meeting().tenonPiece().length().value();
         assertThat(joint.frontShoulders().value()).isEqualTo(sight.plus(mm(mould).times(2)));
         assertThat(joint.backShoulders().value()).isEqualTo(sight.plus(mm(rebate).times(2)));
     }
@@ -90,7 +90,7 @@ class FrameJointsTest {
     void taperedDovetail_tightensAlongItsEntry() {
         Joint joint = joint(JointKind.TAPERED_DOVETAIL, "tail.length", "14", "tail.taper", "1");
         assertThat(joint.adds().volume()).isCloseTo(14 * 95 * (13 - 1), within(1e-6));
-        assertThat(joint.homeward()).isEqualTo(joint.meeting().rail().pose().across());
+        assertThat(joint.homeward()).isEqualTo(joint.meeting().tenonPiece().pose().across());
     }
 
     @Test

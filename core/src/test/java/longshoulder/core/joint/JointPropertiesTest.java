@@ -63,7 +63,7 @@ class JointPropertiesTest {
         if (plan.isStopped()) {
             return;
         }
-        Solid post = plan.piece(joint.meeting().post().id()).solid();
+        Solid post = plan.piece(joint.meeting().mortisePiece().id()).solid();
         for (double back : new double[]{0.01, 0.3, 2, 11, 37, 150}) {
             Solid drawn = joint.adds().moved(joint.homeward().multiply(-back));
             assertThat(drawn.intersection(post).volume()).as("%s drawn back by %s", joint.kind(), back)
@@ -83,11 +83,11 @@ class JointPropertiesTest {
             Solid wood = piece.joints().stream().map(Joint::adds).reduce(body, Solid::plus);
             Solid taken = Solid.NOTHING;
             for (Joint joint : plan.joints()) {
-                if (joint.meeting().post().id().equals(piece.id())) {
+                if (joint.meeting().mortisePiece().id().equals(piece.id())) {
                     // What two joints both take is taken once.
                     taken = taken.plus(apart(joint.removes().intersection(body).minus(taken)));
                 }
-                if (joint.meeting().rail().id().equals(piece.id())) {
+                if (joint.meeting().tenonPiece().id().equals(piece.id())) {
                     taken = taken.plus(joint.removesFromRail());
                     for (Solid bore : joint.bores()) {
                         taken = taken.plus(apart(bore.intersection(wood).minus(taken)));

@@ -48,8 +48,8 @@ class MeetingsTest {
         assertThat(meeting.postExtent().value()).isEqualTo(mm("60"));
         assertThat(meeting.seat().setback().value()).isEqualTo(mm("8"));
         assertThat(meeting.seat().drop().value()).isEqualTo(mm("0"));
-        double x = meeting.part() == Meeting.Part.START ? 0 : meeting.rail().length().value().toMillimetres();
-        assertThat(meeting.surface().distance(meeting.rail().pose().toWorld(x, 0, 0))).isCloseTo(0, within(1e-9));
+        double x = meeting.part() == Meeting.Part.START ? 0 : meeting.tenonPiece().length().value().toMillimetres();
+        assertThat(meeting.surface().distance(meeting.tenonPiece().pose().toWorld(x, 0, 0))).isCloseTo(0, within(1e-9));
     }
 
     @Test

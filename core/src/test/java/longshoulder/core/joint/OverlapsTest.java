@@ -107,7 +107,7 @@ class OverlapsTest {
                 new Pose(Vector3D.of(30, -25, 0), Vector3D.Unit.PLUS_X, Vector3D.Unit.PLUS_Y, Vector3D.Unit.PLUS_Z));
         Plan plan = plan(post, flat);
         Tenon tenon = plan.joints().getFirst().tenons().getFirst();
-        assertThat(tenon.meeting().rail().width().value()).isEqualTo(mm("36"));
+        assertThat(tenon.meeting().tenonPiece().width().value()).isEqualTo(mm("36"));
         // 36 less shoulders of 6 at both edges lies along the post; a third of 50, taken to a chisel, across it
         assertThat(tenon.width().value()).isEqualTo(mm("24"));
         assertThat(tenon.thickness().value()).isEqualTo(mm("16"));

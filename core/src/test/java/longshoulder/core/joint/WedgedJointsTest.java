@@ -125,7 +125,7 @@ class WedgedJointsTest {
         Joint joint = joint(JointKind.TUSKED_TENON, "tusk.width", "20", "tusk.thickness", "4");
         Solid tusk = joint.loosePart();
         assertThat(tusk.intersection(bored(joint)).volume()).isCloseTo(0, within(1e-9));
-        assertThat(tusk.intersection(joint.meeting().post().body()).volume()).isCloseTo(0, within(1e-9));
+        assertThat(tusk.intersection(joint.meeting().mortisePiece().body()).volume()).isCloseTo(0, within(1e-9));
         // It stands out by 12 at both edges of the tenon, wider above and narrower below.
         assertThat(tusk.volume()).isCloseTo(4 * 95 * (20 - 71 / 14.0), within(1e-6));
     }
@@ -210,7 +210,7 @@ class WedgedJointsTest {
     void stub_withARunnerNotch() {
         Joint plain = joint(JointKind.STUB_TENON);
         Joint notched = joint(JointKind.STUB_TENON, "runner.height", "20");
-        Solid post = plain.meeting().post().body();
+        Solid post = plain.meeting().mortisePiece().body();
         double more = notched.removes().intersection(post).volume() - plain.removes().intersection(post).volume();
         assertThat(more).isCloseTo(6 * 20 * (60 - 22), within(1e-6));
         assertThat(figure(notched, "runner.depth")).isEqualTo(mm("6"));

@@ -125,8 +125,8 @@ class KindPropertiesTest {
     private static void assertJoined(Plan plan) {
         Map<String, Set<String>> neighbours = new HashMap<>();
         for (Joint joint : plan.joints()) {
-            String rail = joint.meeting().rail().id();
-            String post = joint.meeting().post().id();
+            String rail = joint.meeting().tenonPiece().id();
+            String post = joint.meeting().mortisePiece().id();
             neighbours.computeIfAbsent(rail, key -> new HashSet<>()).add(post);
             neighbours.computeIfAbsent(post, key -> new HashSet<>()).add(rail);
         }

@@ -99,7 +99,8 @@ class KindsTest {
         assertThat(length(rebate, "glass")).isEqualTo(mm("594"));
         assertThat(figure(rebate, "glass/rail-top", "groove.room")).isEqualTo(mm("3"));
         assertThat(
-                joint(rebate, "glass/stile-left").removes().union(rebate.frame().piece("stile-left").body()).volume())
+                joint(rebate, "glass/stile-left").removes().intersection(rebate.frame().piece("stile-left").body())
+                        .volume())
                 .isCloseTo(596 * 10 * 16, within(1e-6));
         assertThat(rebate.piece("glass").wood()).isEqualTo("glass");
     }
@@ -177,7 +178,7 @@ class KindsTest {
         assertThat(lap.kind()).isEqualTo(JointKind.CROSS_LAP);
         assertThat(lap.removes().volume()).isCloseTo(34 * 34 * 24, within(1e-6));
         assertThat(lap.removesFromRail().volume()).isCloseTo(34 * 34 * 24, within(1e-6));
-        assertThat(lap.removes().union(lap.removesFromRail()).volume()).isLessThan(1e-6);
+        assertThat(lap.removes().intersection(lap.removesFromRail()).volume()).isLessThan(1e-6);
         Joint uneven = joint(plan("stand", "rail-long/rail-cross:lap.depth", "10"), "rail-long/rail-cross");
         assertThat(uneven.removes().volume()).isCloseTo(34 * 34 * 10, within(1e-6));
         assertThat(uneven.removesFromRail().volume()).isCloseTo(34 * 34 * 38, within(1e-6));

@@ -38,7 +38,7 @@ class CuttingTest {
 
     private static Cutting anew(Plan plan, PlannedPiece piece) {
         List<Joint> received = plan.joints().stream()
-                .filter(joint -> joint.meeting().post().id().equals(piece.id())).toList();
+                .filter(joint -> joint.meeting().mortisePiece().id().equals(piece.id())).toList();
         return Cutting.of(piece.piece(), piece.joints().stream().map(Cutting.End::of).toList(), received,
                 plan.frame().shaping(piece.id()));
     }

@@ -135,7 +135,7 @@ class ShapedPostsTest {
                 "stretcher.thickness", "16"));
         assertSound(plan);
         for (Joint joint : plan.joints()) {
-            if (joint.meeting().rail().id().startsWith("stretcher")) {
+            if (joint.meeting().tenonPiece().id().startsWith("stretcher")) {
                 assertThat(Objects.requireNonNull(joint.figures().get("scribe.depth")).value().isPositive()).isTrue();
             }
         }

@@ -55,7 +55,8 @@ public final class BackgroundDerivation<S, T> {
 
     /** Something that follows from the plan alone, however the window is set. */
     public static <T> Supplier<T> of(Workbench bench, Function<Plan, T> maker) {
-        BackgroundDerivation<Boolean, T> prepared = new BackgroundDerivation<>(bench, true, (plan, always, before) -> maker.apply(plan));
+        BackgroundDerivation<Boolean, T> prepared = new BackgroundDerivation<>(bench, true,
+                (plan, always, before) -> maker.apply(plan));
         return () -> prepared.with(true);
     }
 

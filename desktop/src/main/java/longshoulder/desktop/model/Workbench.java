@@ -144,8 +144,8 @@ public final class Workbench {
 
     /** The same for a plan, a lit piece and a joint, by their ids. */
     public static Optional<Joint> joint(Plan plan, String piece, String joint) {
-        List<Joint> own = plan.joints().stream().filter(one -> one.meeting().rail().id().equals(piece)
-                || one.meeting().post().id().equals(piece)).toList();
+        List<Joint> own = plan.joints().stream().filter(one -> one.meeting().tenonPiece().id().equals(piece)
+                || one.meeting().mortisePiece().id().equals(piece)).toList();
         return own.stream().filter(one -> one.id().equals(joint)).findFirst()
                 .or(() -> own.stream().findFirst()).or(() -> plan.joints().stream().findFirst());
     }
@@ -154,7 +154,7 @@ public final class Workbench {
     public void workOn(Joint one) {
         drop();
         joint.set(one.id());
-        light(one.meeting().rail().id());
+        light(one.meeting().tenonPiece().id());
     }
 
     /** An edit that is looked at before it is made; empty where none is. */

@@ -56,7 +56,7 @@ public final class JointList extends Scroller {
     }
 
     private Button row(Joint joint) {
-        String marks = mark(joint.meeting().rail().id()) + " \u2192 " + mark(joint.meeting().post().id());
+        String marks = mark(joint.meeting().tenonPiece().id()) + " \u2192 " + mark(joint.meeting().mortisePiece().id());
         Button row = new Button(marks + "\n" + bench.words().text("joint." + joint.type()));
         row.getStyleClass().setAll("row", "joint-row");
         row.setId(id(joint.id()));

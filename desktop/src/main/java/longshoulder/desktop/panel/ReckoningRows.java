@@ -52,7 +52,8 @@ final class ReckoningRows {
 
         /** What is asked at a bench now. */
         static KindParameters at(Workbench bench) {
-            return new KindParameters(bench.pieceProperty().get(), bench.figureProperty().get(), bench.jointProperty().get());
+            return new KindParameters(bench.pieceProperty().get(), bench.figureProperty().get(),
+                    bench.jointProperty().get());
         }
     }
 
@@ -152,8 +153,8 @@ final class ReckoningRows {
     }
 
     private String other(Joint joint) {
-        String rail = joint.meeting().rail().id();
-        return rail.equals(piece.id()) ? joint.meeting().post().id() : rail;
+        String rail = joint.meeting().tenonPiece().id();
+        return rail.equals(piece.id()) ? joint.meeting().mortisePiece().id() : rail;
     }
 
     private Optional<Amount> find(Label label, Map<String, Amount> figures) {

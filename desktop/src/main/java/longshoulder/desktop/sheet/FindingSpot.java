@@ -31,7 +31,7 @@ record FindingSpot(Finding finding, String words, Vector2D at) {
 
     private static Vector2D place(Plan plan, String id, List<PlacedView> views) {
         Optional<Joint> joint = plan.joints().stream().filter(j -> j.id().equals(id)).findFirst();
-        Piece piece = joint.map(j -> j.meeting().rail())
+        Piece piece = joint.map(j -> j.meeting().tenonPiece())
                 .orElseGet(() -> plan.has(id) ? plan.piece(id).piece() : plan.pieces().getFirst().piece());
         Vector3D spot = joint.map(FindingSpot::middle).orElseGet(() -> middle(piece));
         return views.stream().filter(view -> !view.isPictorial())
@@ -40,7 +40,7 @@ record FindingSpot(Finding finding, String words, Vector2D at) {
     }
 
     private static Vector3D middle(Joint joint) {
-        Piece rail = joint.meeting().rail();
+        Piece rail = joint.meeting().tenonPiece();
         double x = joint.meeting().part() == Meeting.Part.START ? 0 : rail.length().value().toMillimetres();
         Vector3D end = rail.pose().toWorld(x, rail.width().value().toMillimetres() / 2,
                 rail.thickness().value().toMillimetres() / 2);

@@ -213,7 +213,7 @@ public final class JointSheet extends Pane implements Themed {
             SectionPlane section = place.section();
             PlacedView view = place.view();
             SheetPen pen = new SheetPen(brush, this::wood, "");
-            pen.draw(view, false, () -> pen.hatch(view, detail.cutFaces(section), joint.meeting().rail().id()));
+            pen.draw(view, false, () -> pen.hatch(view, detail.cutFaces(section), joint.meeting().tenonPiece().id()));
             before.ifPresent(old -> pen.ghost(view, SectionLayout.drawing(old, section)));
             for (Dimension dimension : layout.figures(section)) {
                 DimensionLine line = DimensionLine.of(view, dimension);

@@ -99,7 +99,7 @@ public final class KeyPlan extends Pane implements Themed {
                 (HEIGHT - 2 * MARGIN) / Math.max(1, box.height()));
         PlacedView placed = new PlacedView(EYE, "", drawn, scale,
                 WIDTH / 2 - scale * (box.left() + box.right()) / 2, HEIGHT / 2 + scale * (box.low() + box.high()) / 2);
-        String rail = joint.meeting().rail().id();
+        String rail = joint.meeting().tenonPiece().id();
         picture.show(Picture.of(WIDTH, HEIGHT, PictureView.pixels(this),
                 brush -> new SheetPen(brush, this::wood, rail).drawFine(placed)));
         ring(joint, placed.onSheet(joint.site().bounds().least().lerp(joint.site().bounds().greatest(), 0.5)));
@@ -113,8 +113,8 @@ public final class KeyPlan extends Pane implements Themed {
         ring.setStroke(Palette.given());
         ring.setCenterX(at.getX());
         ring.setCenterY(at.getY());
-        String rail = mark(joint.meeting().rail().id());
-        say(rail + " \u2192 " + mark(joint.meeting().post().id()));
+        String rail = mark(joint.meeting().tenonPiece().id());
+        say(rail + " \u2192 " + mark(joint.meeting().mortisePiece().id()));
         if (marks.width() > WIDTH - 2 * EDGE) {
             say(rail);
         }

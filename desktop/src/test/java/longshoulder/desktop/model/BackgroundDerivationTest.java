@@ -22,7 +22,8 @@ class BackgroundDerivationTest {
             Planner.plan(Project.ofKind(Kinds.find("stand").orElseThrow(), "", Showing.TENTH_MILLIMETRES)),
             Optional.empty());
     private final List<String> made = new ArrayList<>();
-    private final BackgroundDerivation<String, String> prepared = new BackgroundDerivation<>(bench, "small", this::make);
+    private final BackgroundDerivation<String, String> prepared = new BackgroundDerivation<>(bench, "small",
+            this::make);
 
     private String make(Plan plan, String setting, Optional<String> before) {
         made.add(setting + before.map(known -> " after " + known).orElse(""));

@@ -339,14 +339,14 @@ class WorkbenchTest {
     @Test
     void joint_followsThePieceThatIsLit() {
         bench.light("apron-left");
-        assertThat(bench.joint().orElseThrow().meeting().rail().id()).isEqualTo("apron-left");
+        assertThat(bench.joint().orElseThrow().meeting().tenonPiece().id()).isEqualTo("apron-left");
         Joint other = bench.plan().joints().stream().filter(one -> one.id().startsWith("apron-back")).findFirst()
                 .orElseThrow();
         bench.workOn(other);
         assertThat(bench.pieceProperty().get()).isEqualTo("apron-back");
         assertThat(bench.joint().map(Joint::id)).contains(other.id());
         bench.light("leg-front-left");
-        assertThat(bench.joint().orElseThrow().meeting().post().id()).isEqualTo("leg-front-left");
+        assertThat(bench.joint().orElseThrow().meeting().mortisePiece().id()).isEqualTo("leg-front-left");
         bench.light("top");
         assertThat(bench.joint()).isPresent();
     }
