@@ -25,8 +25,8 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** {@code joints}: every type of joint with its parameters and schools; with a file, how they suit its meetings. */
-@Command(name = "joints", mixinStandardHelpOptions = true, description = "Lists the types of joint with their parameters and schools.")
+/** {@code joints}: every type of joint with its parameters and rules; with a file, how they suit its meetings. */
+@Command(name = "joints", mixinStandardHelpOptions = true, description = "Lists the types of joint with their parameters and rules.")
 final class JointsCommand implements Callable<Integer> {
 
     @Parameters(index = "0", arity = "0..1", paramLabel = "FILE", description = "A design: compares the types for its meetings.")

@@ -47,7 +47,7 @@ final class KindsCommand implements Callable<Integer> {
     private static void describe(PrintWriter out, Parameter parameter, Words words) {
         out.printf("  %-21s %s (%s)%n", parameter.name(), words.meaning(parameter), switch (parameter) {
             case Parameter.Measure measure ->
-                measure.preset(false).map(Object::toString).orElse("left to the school") + "; "
+                measure.preset(false).map(Object::toString).orElse("left to the rule of thumb") + "; "
                         + words.length(measure.least()) + " to " + words.length(measure.greatest());
             case Parameter.Turn turn -> turn.usual() + "; " + turn.least() + " to " + turn.greatest();
             case Parameter.Proportion part -> part.usual() + "; " + part.least() + " to " + part.greatest();

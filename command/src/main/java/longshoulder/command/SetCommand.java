@@ -14,14 +14,14 @@ import picocli.CommandLine.Parameters;
  * {@code set FILE NAME=VALUE...}: edits a design file in place. A parameter of one joint is named by its joint:
  * {@code apron-front/leg-front-left:joint=haunched-tenon}.
  */
-@Command(name = "set", mixinStandardHelpOptions = true, description = "Edits a design file: parameters, joints, schools, house rules, woods, what was really milled.")
+@Command(name = "set", mixinStandardHelpOptions = true, description = "Edits a design file: parameters, joints, rules of thumb, limits, woods, what was really milled.")
 final class SetCommand implements Callable<Integer> {
 
     @Mixin
     @SuppressWarnings("NullAway.Init") // picocli fills it in
     private Designs design;
 
-    @Parameters(index = "1..*", paramLabel = "NAME=VALUE", description = "Gives a parameter a value; NAME= leaves it to the school. JOINT:joint=TYPE chooses a joint, JOINT:NAME=VALUE sets one of its parameters.")
+    @Parameters(index = "1..*", paramLabel = "NAME=VALUE", description = "Gives a parameter a value; NAME= leaves it to the rule of thumb. JOINT:joint=TYPE chooses a joint, JOINT:NAME=VALUE sets one of its parameters.")
     private List<String> settings = new ArrayList<>();
 
     @Option(names = "--wood", paramLabel = "ROLE=WOOD", description = "Chooses a wood, such as top=elm.")

@@ -19,11 +19,11 @@ final class Settings {
 
     private Settings() {}
 
-    /** NAME=VALUE; NAME= leaves a parameter to the school again. */
+    /** NAME=VALUE; NAME= leaves a parameter to the rule again. */
     static Project give(Project project, String setting) {
         String[] halves = halves(setting, "--set", "overall.length=\"1500 mm\"");
         if (halves[1].isEmpty()) {
-            return apply(project, setting, new Edit.LeaveToSchool(halves[0]));
+            return apply(project, setting, new Edit.LeaveToRule(halves[0]));
         }
         try {
             Parameter parameter = Edit.parameter(project, halves[0]);

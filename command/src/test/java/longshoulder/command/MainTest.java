@@ -106,7 +106,7 @@ class MainTest {
     }
 
     @Test
-    void joints_listsEveryTypeWithParametersAndSchools() {
+    void joints_listsEveryTypeWithParametersAndRules() {
         assertThat(run("joints").out()).contains("haunched-tenon:").contains("haunch.form").contains("square, sloping");
         assertThat(run("joints", "--json").out()).contains("\"id\" : \"sliding-dovetail\"")
                 .contains("\"one-in-eight\"");

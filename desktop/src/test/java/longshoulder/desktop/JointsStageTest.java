@@ -157,7 +157,7 @@ class JointsStageTest {
         });
     }
 
-    /** Where a shoulder leans the tenon may be loose by its school: then it asks for what loose tenons ask for. */
+    /** Where a shoulder leans the tenon may be loose by its rule: then it asks for what loose tenons ask for. */
     @Test
     void leaningJoint_withALooseTenon_asksForItsFit(FxRobot robot) {
         robot.interact(() -> {

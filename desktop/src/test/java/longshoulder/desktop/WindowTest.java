@@ -214,12 +214,12 @@ class WindowTest {
     }
 
     @Test
-    void reckoning_schoolAndGivenTenon_showAndMendACollision(FxRobot robot) {
+    void reckoning_ruleAndGivenTenon_showAndMendACollision(FxRobot robot) {
         focus(robot, "#piece-tenon-length");
         type(robot, "#piece-tenon-length", "45.5");
         assertThat(texts(robot, "#finding")).anyMatch(text -> text.contains("even mitred ends allow"));
         assertThat(((Button) robot.lookup("#state").query()).getText()).contains("4 stops");
-        robot.clickOn("Leave the length of the tenons to the school");
+        robot.clickOn("Leave the length of the tenons to the rule of thumb");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(bench.plan().findings()).allMatch(finding -> finding.level() == Level.NOTE);
         assertThat(robot.lookup("#finding").queryAll()).isEmpty();
@@ -227,10 +227,10 @@ class WindowTest {
     }
 
     @Test
-    void reckoning_school_isChangedWhereItDecides(FxRobot robot) {
+    void reckoning_rule_isChangedWhereItDecides(FxRobot robot) {
         robot.interact(() -> bench.open(bench.plan().piece("apron-front").joints().getFirst().addedLength()));
-        focus(robot, "#school-shortened");
-        robot.clickOn("#school-shortened");
+        focus(robot, "#rule-shortened");
+        robot.clickOn("#rule-shortened");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(bench.plan().piece("apron-front").length().value()).isEqualTo(Length.ofMillimetres(1260 + 72));
     }

@@ -57,7 +57,7 @@ public final class KindsJson {
                 preset(out, "defaultInInches", measure, true);
                 millimetres(out, "least", measure.least());
                 millimetres(out, "greatest", measure.greatest());
-                out.writeBooleanField("leftToSchool", measure.preset(false).isEmpty());
+                out.writeBooleanField("leftToRule", measure.preset(false).isEmpty());
             }
             case Parameter.Turn turn -> {
                 out.writeStringField("unit", "degrees");

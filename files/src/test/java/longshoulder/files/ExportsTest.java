@@ -71,7 +71,7 @@ class ExportsTest {
         assertThat(table.path("id").asText()).isEqualTo("table");
         for (JsonNode parameter : table.path("parameters")) {
             assertThat(parameter.path("meaning").asText()).isNotEmpty();
-            if (parameter.path("unit").asText().equals("mm") && !parameter.path("leftToSchool").asBoolean()) {
+            if (parameter.path("unit").asText().equals("mm") && !parameter.path("leftToRule").asBoolean()) {
                 assertThat(parameter.path("default").asDouble()).isBetween(parameter.path("least").asDouble(),
                         parameter.path("greatest").asDouble());
             }

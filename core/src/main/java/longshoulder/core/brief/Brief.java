@@ -16,7 +16,7 @@ import longshoulder.core.reckoning.Label;
  * What was asked for.
  *
  * @param kind id of the kind of furniture, such as {@code table}
- * @param values by the name of the parameter; one that is left to the school has none
+ * @param values by the name of the parameter; one that is left to the rule has none
  */
 public record Brief(String kind, Map<String, Value> values) {
 
@@ -37,7 +37,7 @@ public record Brief(String kind, Map<String, Value> values) {
         return new Brief(kind, changed);
     }
 
-    /** With one parameter left to the school. */
+    /** With one parameter left to the rule. */
     public Brief without(String parameter) {
         Map<String, Value> changed = new TreeMap<>(values);
         changed.remove(parameter);
@@ -54,7 +54,7 @@ public record Brief(String kind, Map<String, Value> values) {
         return new Brief(kind, all);
     }
 
-    /** The length given for a parameter, as the leaf of a reckoning; empty where it is left to the school. */
+    /** The length given for a parameter, as the leaf of a reckoning; empty where it is left to the rule. */
     public Optional<Amount> measure(String parameter) {
         return values.get(parameter) instanceof Value.Measured(Length length)
                 ? Optional.of(new Amount.Given(Label.of("parameter." + Address.parse(parameter).parameter()), length,
@@ -63,7 +63,7 @@ public record Brief(String kind, Map<String, Value> values) {
     }
 
     /**
-     * The length given for a parameter that is never left to the school.
+     * The length given for a parameter that is never left to the rule.
      *
      * @throws IllegalStateException if the brief has none: it was not made by its kind
      */
@@ -72,7 +72,7 @@ public record Brief(String kind, Map<String, Value> values) {
                 () -> new IllegalStateException("The brief of a (%s) lacks (%s).".formatted(kind, parameter)));
     }
 
-    /** A length as given or as it usually stands. @throws java.util.NoSuchElementException if it is left to the school */
+    /** A length as given or as it usually stands. @throws java.util.NoSuchElementException if it is left to the rule */
     public Length length(Parameter.Measure parameter) {
         return values.get(parameter.name()) instanceof Value.Measured(Length length)
                 ? length

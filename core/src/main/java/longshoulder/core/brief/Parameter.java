@@ -16,7 +16,7 @@ public sealed interface Parameter {
     /** Dotted name, part of the file format: it never changes. */
     String name();
 
-    /** What it stands at in a new brief; empty where it is left to the school. */
+    /** What it stands at in a new brief; empty where it is left to the rule. */
     Optional<Value> preset(boolean inches);
 
     /** Why a value cannot be taken; empty where it can. */
@@ -45,7 +45,7 @@ public sealed interface Parameter {
     /**
      * A length.
      *
-     * @param metric the default in a brief in millimetres; empty where it may be left to the school
+     * @param metric the default in a brief in millimetres; empty where it may be left to the rule
      * @param imperial the default in a brief in inches
      * @param least the smallest allowed
      * @param greatest the largest allowed

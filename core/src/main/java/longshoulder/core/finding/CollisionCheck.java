@@ -67,7 +67,7 @@ final class CollisionCheck implements Check {
                 .equals(Optional.of(TenonMeeting.FULL.option()));
         Remedies remedies = new Remedies(subject.project()).at(tenon.id());
         if (!full) {
-            // At full length the school gives way to nothing: leaving the length to it would help no more.
+            // At full length the rule gives way to nothing: leaving the length to it would help no more.
             remedies.leave(Brief.TENON_LENGTH);
         }
         if (!mitred && fitsMitred(tenon, other) && fitsMitred(other, tenon)) {

@@ -34,7 +34,7 @@ final class EntryCheck implements Check {
                 Label.of("finding.noWayIn", joint.id(), drop(joint.meeting()), joint.meeting().mortisePiece().id()),
                 new Remedies(subject.project()).change(joint.meeting().seat().drop(), drop(joint.meeting()).negated())
                         .add(Label.of("remedy.leaveJoint", joint.id()),
-                                new Edit.LeaveToSchool(Address.of(joint.id(), JointKind.CHOICE)))
+                                new Edit.LeaveToRule(Address.of(joint.id(), JointKind.CHOICE)))
                         .list());
     }
 }

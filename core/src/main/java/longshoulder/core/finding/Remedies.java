@@ -106,27 +106,27 @@ final class Remedies {
                 new Edit.Give(parameter, new Value.Chosen(option)));
     }
 
-    /** Leaves a parameter to the school again, if it was given. */
+    /** Leaves a parameter to the rule again, if it was given. */
     Remedies leave(String parameter) {
         Optional<String> nearer = nearer(parameter);
         if (nearer.isPresent()) {
             Address at = Address.parse(nearer.get());
             add(Label.of("remedy.leaveAt", Label.of("parameter." + parameter), whose(at)),
-                    new Edit.LeaveToSchool(nearer.get()));
+                    new Edit.LeaveToRule(nearer.get()));
         } else if (project.brief().measure(parameter).isPresent()) {
-            add(Label.of("remedy.leave", Label.of("parameter." + parameter)), new Edit.LeaveToSchool(parameter));
+            add(Label.of("remedy.leave", Label.of("parameter." + parameter)), new Edit.LeaveToRule(parameter));
         }
         return this;
     }
 
-    /** Leaves what was given for one joint to the school again. */
+    /** Leaves what was given for one joint to the rule again. */
     Remedies leaveAt(String id, String parameter) {
         String name = Address.of(id, parameter);
         if (project.brief().values().containsKey(name)) {
             add(parameter.equals(JointKind.CHOICE)
                     ? Label.of("remedy.leaveJoint", id)
                     : Label.of("remedy.leaveAt", Label.of("parameter." + parameter), id),
-                    new Edit.LeaveToSchool(name));
+                    new Edit.LeaveToRule(name));
         }
         return this;
     }

@@ -27,7 +27,7 @@ final class WaitingCheck implements Check {
             if (Edit.waits(project, subject.planned(), key)) {
                 Address address = Address.parse(key);
                 findings.add(waits(Label.of("waiting.choice", Label.of("parameter." + address.parameter()),
-                        address.joint().orElse("")), new Edit.LeaveToSchool(key)));
+                        address.joint().orElse("")), new Edit.LeaveToRule(key)));
             }
         }
         for (String key : project.milled().keySet()) {

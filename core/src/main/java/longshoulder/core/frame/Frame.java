@@ -46,7 +46,7 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
         return shapings.getOrDefault(piece, Solid.NOTHING);
     }
 
-    /** A frame whose joints are left to the schools. */
+    /** A frame whose joints are left to the rules. */
     public Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spans, List<Dimension> dimensions) {
         this(pieces, seats, spans, dimensions, Map.of(), List.of(), Map.of(), List.of());
     }

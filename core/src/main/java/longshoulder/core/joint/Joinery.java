@@ -28,10 +28,10 @@ public final class Joinery {
     /** What is left between two tenons that stop short of each other. */
     public static final Length CLEARANCE = Length.ofMillimetres(1);
 
-    private final TenonMeeting school;
+    private final TenonMeeting rule;
 
     private Joinery(DesignChoices choices) {
-        school = choices.brief().choice(Brief.TENON_MEETING).map(TenonMeeting::parse).orElse(TenonMeeting.MITRED);
+        rule = choices.brief().choice(Brief.TENON_MEETING).map(TenonMeeting::parse).orElse(TenonMeeting.MITRED);
     }
 
     /**
@@ -75,7 +75,7 @@ public final class Joinery {
             if (compete(one.tenon(), other.tenon())) {
                 boolean both = one.way() == GivesWay.BY_SCHOOL && other.way() == GivesWay.BY_SCHOOL;
                 fitted = together(new JointContext(choices, one.tenon().meeting()), fitted, other.tenon(),
-                        both ? school : TenonMeeting.SHORTENED);
+                        both ? rule : TenonMeeting.SHORTENED);
             }
         }
         return fitted;

@@ -33,7 +33,7 @@ record JointContext(DesignChoices choices, Meeting meeting, JointKind kind) {
         return chosen == JointKind.STOPPED_TENON && isLoose(brief, meeting) ? JointKind.LOOSE_TENON : chosen;
     }
 
-    /** One of the three schools where a shoulder leans: a loose tenon, so that both mortises stay square. */
+    /** One of the three rules where a shoulder leans: a loose tenon, so that both mortises stay square. */
     private static boolean isLoose(Brief brief, Meeting meeting) {
         return !meeting.isSquare() && brief.choice(meeting.id(), JointKind.STOPPED_TENON, "tenon.line")
                 .equals(Optional.of("loose"));
@@ -59,8 +59,8 @@ record JointContext(DesignChoices choices, Meeting meeting, JointKind kind) {
                 .findFirst();
     }
 
-    Amount givenOr(String parameter, Supplier<Amount> school) {
-        return given(parameter).orElseGet(school);
+    Amount givenOr(String parameter, Supplier<Amount> rule) {
+        return given(parameter).orElseGet(rule);
     }
 
     /** The option chosen for this joint, else for its type, else for the whole project, or the usual one. */

@@ -12,7 +12,7 @@ final class JointParameters {
 
     private JointParameters() {}
 
-    /** A length that may be left to the school. */
+    /** A length that may be left to the rule. */
     static Parameter measure(String name) {
         return new Parameter.Measure(name, Optional.empty(), Optional.empty(), Length.ZERO,
                 Length.ofMillimetres(300));

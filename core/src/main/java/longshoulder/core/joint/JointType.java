@@ -46,7 +46,7 @@ public final class JointType {
         };
     }
 
-    /** What it asks for; every length may be left to the school. */
+    /** What it asks for; every length may be left to the rule. */
     public List<Parameter> parameters() {
         return parameters;
     }

@@ -18,7 +18,7 @@ public sealed interface Mend {
         }
     }
 
-    /** Leaves a parameter of the joint at fault, or its type, to the school again, if it was given. */
+    /** Leaves a parameter of the joint at fault, or its type, to the rule again, if it was given. */
     record Leave(String parameter) implements Mend {}
 
     /** Changes an amount by changing a given size that it adds up from. */

@@ -13,7 +13,7 @@ import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 
 /**
- * The school that moves one rail where the tenons of two compete for a post: the rail whose name comes later goes away from the
+ * The rule that moves one rail where the tenons of two compete for a post: the rail whose name comes later goes away from the
  * nearer end of the post, until its mortise clears the other's. Rails on leaning posts stay where they are, for moved they would
  * have other lengths; so do rails in which a panel stands or that carry other pieces, for moved they would be grooved elsewhere and
  * leave these: the other one goes, or neither.

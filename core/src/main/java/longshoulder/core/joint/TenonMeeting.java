@@ -2,7 +2,7 @@ package longshoulder.core.joint;
 
 import java.util.Locale;
 
-/** What is done where the tenons of two rails compete for the middle of a post: the schools. */
+/** What is done where the tenons of two rails compete for the middle of a post: the rules. */
 public enum TenonMeeting {
     /** Both run past the line of the other and are mitred to each other. */
     MITRED,
@@ -15,7 +15,7 @@ public enum TenonMeeting {
     /** Each keeps its wanted length, whatever the other does. */
     FULL;
 
-    /** The school with the name that briefs use. @throws IllegalArgumentException if there is none */
+    /** The rule with the name that briefs use. @throws IllegalArgumentException if there is none */
     public static TenonMeeting parse(String option) {
         return valueOf(option.toUpperCase(Locale.ROOT));
     }

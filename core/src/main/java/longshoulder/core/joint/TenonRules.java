@@ -9,7 +9,7 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 
-/** The sizes of a tenon, by the default schools unless the maker gave them for the joint or the whole project. */
+/** The sizes of a tenon, by the default rules unless the maker gave them for the joint or the whole project. */
 final class TenonRules {
 
     /** How thick a rail is at its end, counted from its back. */

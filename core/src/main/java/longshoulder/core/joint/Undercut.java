@@ -13,7 +13,7 @@ public record Undercut(Joint joint) implements Wrapped {
     /** Into the rail for each unit from the line towards the cheek. */
     private static final double SLOPE = Math.tan(Math.toRadians(0.5));
 
-    /** The joint with its shoulders undercut, where that is the school of the house. */
+    /** The joint with its shoulders undercut, where that is the rule of the house. */
     static Joint wrap(JointContext context, Joint joint) {
         boolean undercut = context.choice(HouseRules.UNDERCUT, "none").equals("half-a-degree");
         return undercut && !joint.tenons().isEmpty() && !(joint.plain() instanceof MouldedTenon)

@@ -31,8 +31,8 @@ final class KindParameters {
         return this;
     }
 
-    /** A length that may be left to the school. */
-    KindParameters school(String name, long least, long greatest) {
+    /** A length that may be left to the rule. */
+    KindParameters rule(String name, long least, long greatest) {
         all.add(new Parameter.Measure(name, Optional.empty(), Optional.empty(), Length.ofMillimetres(least),
                 Length.ofMillimetres(greatest)));
         return this;
@@ -52,7 +52,7 @@ final class KindParameters {
 
     /** What holds for all tenons of the piece. */
     KindParameters tenons() {
-        return school(TENON_LENGTH, 3, 300).school(TENON_THICKNESS, 2, 100).school(MORTISE_DEPTH, 3, 300)
+        return rule(TENON_LENGTH, 3, 300).rule(TENON_THICKNESS, 2, 100).rule(MORTISE_DEPTH, 3, 300)
                 .way(TENON_MEETING, "mitred", "shortened", "interlocked", "staggered", "full");
     }
 

@@ -10,7 +10,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * A leg that leans out: its axis points down along (±tan θx, ±tan θy, −1), θx as seen from the front and θy from the side;
  * both ends are cut to the floor's plane.
  *
- * <p>Schools. <em>Square</em>: the section stays square and is turned with the axis, by the shortest way from plumb, so that
+ * <p>Rules. <em>Square</em>: the section stays square and is turned with the axis, by the shortest way from plumb, so that
  * both pairs of faces are off by the same amount and the shoulders of the rails are compound. <em>Backed</em>: the faces
  * are planed so that they contain the plumb rails' cross direction; the shoulders need one angle, and the section is a rhomb.
  *

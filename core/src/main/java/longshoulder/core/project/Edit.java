@@ -42,13 +42,13 @@ public sealed interface Edit {
         }
     }
 
-    /** Takes back what was given for a parameter, so that the school decides again. */
-    record LeaveToSchool(String parameter) implements Edit {
+    /** Takes back what was given for a parameter, so that the rule decides again. */
+    record LeaveToRule(String parameter) implements Edit {
         @Override
         public Project applyTo(Project project) {
             boolean ofKind = Address.parse(parameter).joint().isEmpty() && HouseRules.find(parameter).isEmpty();
             if (ofKind && requireParameter(project, parameter).preset(false).isPresent()) {
-                throw new EditRefused(Label.of("refused.noSchool", Label.of("parameter." + parameter)));
+                throw new EditRefused(Label.of("refused.noRule", Label.of("parameter." + parameter)));
             }
             return project.withBrief(project.brief().without(parameter));
         }

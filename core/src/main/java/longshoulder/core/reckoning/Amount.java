@@ -31,7 +31,7 @@ public sealed interface Amount {
         return !parts().isEmpty();
     }
 
-    /** The rule or school that chose this amount, where one did. */
+    /** The rule that chose this amount, where one did. */
     default Optional<Label> rule() {
         return Optional.empty();
     }

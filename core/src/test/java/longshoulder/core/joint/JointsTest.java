@@ -196,9 +196,9 @@ class JointsTest {
     }
 
     @Test
-    void choice_leftToTheSchool_isAStoppedTenonAgain() {
+    void choice_leftToTheRule_isAStoppedTenonAgain() {
         Project chosen = with(table(), FRONT_LEFT, JointKind.HOUSING);
-        Project left = new Edit.LeaveToSchool(Address.of(FRONT_LEFT, JointKind.CHOICE)).applyTo(chosen);
+        Project left = new Edit.LeaveToRule(Address.of(FRONT_LEFT, JointKind.CHOICE)).applyTo(chosen);
         assertThat(left).isEqualTo(table());
     }
 

@@ -75,7 +75,7 @@ class SplayTest {
         assertThat(square.longPoint().toMillimetres()).isCloseTo(1260, within(LENGTH));
     }
 
-    /** A plain mortise: its sides stand square to the face of the leg, and it is as deep as the school says. */
+    /** A plain mortise: its sides stand square to the face of the leg, and it is as deep as the rule says. */
     @Test
     void tenonSquareToTheLeg_hasAPlainMortise_andShortGrainBeyondTenDegrees() {
         String joint = "apron-left/leg-front-left";
@@ -94,7 +94,7 @@ class SplayTest {
         assertThat(Planner.plan(mended).findings()).noneMatch(one -> one.code().equals("tenon-short-grain"));
     }
 
-    /** The third school: whatever the lean, both mortises are square to the shoulder and as deep as asked. */
+    /** The third rule: whatever the lean, both mortises are square to the shoulder and as deep as asked. */
     @Test
     void looseTenonWhereTheShoulderLeans_hasBothMortisesSquare() {
         Project project = Tables.give("loose-tenon:mortise.fit", "locating").applyTo(

@@ -59,7 +59,7 @@ class WorkedExamplesTest {
     }
 
     @Test
-    void plan_defaultSchools_thirdOfTheRailAndTwoThirdsOfThePost() {
+    void plan_defaultRules_thirdOfTheRailAndTwoThirdsOfThePost() {
         Tenon tenon = tenon(plan(), "apron-left/leg-back-left");
         assertThat(tenon.thickness().value()).isEqualTo(mm("8"));
         assertThat(tenon.length().value()).isEqualTo(mm("40"));

@@ -82,10 +82,10 @@ class HistoryTest {
     }
 
     @Test
-    void leaveToSchool_onlyWhereASchoolDecides() {
+    void leaveToRule_onlyWhereARuleDecides() {
         Project given = table("tenon.length", "30");
-        assertThat(new Edit.LeaveToSchool("tenon.length").applyTo(given)).isEqualTo(table());
-        assertRefused(new Edit.LeaveToSchool("overall.length"), "refused.noSchool");
+        assertThat(new Edit.LeaveToRule("tenon.length").applyTo(given)).isEqualTo(table());
+        assertRefused(new Edit.LeaveToRule("overall.length"), "refused.noRule");
     }
 
     @Test

@@ -257,7 +257,7 @@ public final class Workbench {
      */
     public boolean give(Parameter parameter, String typed) {
         if (typed.isBlank()) {
-            return edit(new Edit.LeaveToSchool(parameter.name()));
+            return edit(new Edit.LeaveToRule(parameter.name()));
         }
         try {
             return edit(new Edit.Give(parameter.name(), parameter.read(typed, project().showing().unit())));

@@ -23,7 +23,7 @@ import longshoulder.desktop.model.Workbench;
 
 /**
  * What the kind asks for: every size, then the ways that can be chosen, each changed where it stands. What is left to the
- * schools is no part of it: the reckoning has that.
+ * rules is no part of it: the reckoning has that.
  */
 public final class BriefForm extends VBox {
 

@@ -101,7 +101,7 @@ public final class ReckoningPane extends VBox {
                 case BECAUSE -> lines.getChildren().add(because(row));
                 case SUBHEADING -> getChildren().add(subheading(row.text()));
                 case SENTENCE -> getChildren().add(sentence(row.figure()));
-                case SCHOOL -> getChildren().add(school(row));
+                case RULE -> getChildren().add(rule(row));
                 case JOINT, OPTION -> getChildren().add(menu(row));
                 case FIGURE, LEAVABLE -> getChildren().add(choice(row));
                 case AS_CUT -> getChildren().add(asCut(row));
@@ -198,7 +198,7 @@ public final class ReckoningPane extends VBox {
             leave.getStyleClass().add("small");
             leave.setId("leave-" + row.id().replace('.', '-'));
             leave.setMinWidth(USE_PREF_SIZE);
-            leave.setOnAction(action -> bench.edit(new Edit.LeaveToSchool(row.parameter().orElse(row.id()))));
+            leave.setOnAction(action -> bench.edit(new Edit.LeaveToRule(row.parameter().orElse(row.id()))));
             line.getChildren().add(leave);
         }
         line.getChildren().add(field(row, "piece-" + row.id()));
@@ -213,9 +213,9 @@ public final class ReckoningPane extends VBox {
         return button;
     }
 
-    private Button school(ReckoningRow row) {
+    private Button rule(ReckoningRow row) {
         Button button = choiceButton((row.open() ? "●  " : "○  ") + row.text(), row.open());
-        button.setId("school-" + row.id());
+        button.setId("rule-" + row.id());
         button.setOnAction(
                 action -> bench.edit(new Edit.Give(Brief.TENON_MEETING, new Value.Chosen(row.id()))));
         return button;

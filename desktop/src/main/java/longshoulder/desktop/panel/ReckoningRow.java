@@ -21,7 +21,7 @@ record ReckoningRow(What what, String id, String text, Optional<Amount> amount, 
 
     /** The kinds of row. */
     enum What {
-        PIECE, WOOD, LINE, RESULT, BECAUSE, SUBHEADING, SENTENCE, SCHOOL, JOINT, OPTION, FIGURE, LEAVABLE, AS_CUT
+        PIECE, WOOD, LINE, RESULT, BECAUSE, SUBHEADING, SENTENCE, RULE, JOINT, OPTION, FIGURE, LEAVABLE, AS_CUT
     }
 
     /** A sentence whose figures may change while it stays. */

@@ -86,7 +86,7 @@ final class ReckoningRows {
         rows.add(ReckoningRow.words(What.WOOD, piece.id(), words.text("wood." + piece.wood()), 0, false));
         tell(open, 1, 0);
         if (touchesMeeting(open)) {
-            schools();
+            rules();
         }
         angles();
         joints();
@@ -212,28 +212,28 @@ final class ReckoningRows {
         return " (" + Texts.get("reckoning.shown") + sign + figure(error.abs()) + ")";
     }
 
-    /** The schools that decide where tenons meet, changed right where they decide. */
-    private void schools() {
-        rows.add(ReckoningRow.words(What.SUBHEADING, "schools", capital(Texts.get("reckoning.meeting")), 0, false));
+    /** The rules that decide where tenons meet, changed right where they decide. */
+    private void rules() {
+        rows.add(ReckoningRow.words(What.SUBHEADING, "rules", capital(Texts.get("reckoning.meeting")), 0, false));
         String chosen = project.brief().choice(Brief.TENON_MEETING).orElse("");
         Kinds.find(project.brief().kind()).flatMap(kind -> kind.parameter(Brief.TENON_MEETING))
                 .filter(Parameter.Choice.class::isInstance).map(Parameter.Choice.class::cast)
-                .ifPresent(choice -> choice.options().forEach(option -> rows.add(ReckoningRow.words(What.SCHOOL, option,
+                .ifPresent(choice -> choice.options().forEach(option -> rows.add(ReckoningRow.words(What.RULE, option,
                         words.option(choice, option), 0,
                         option.equals(chosen)))));
     }
 
-    /** A figure of the piece to open; those that a school decides can be set here, and given back to the school. */
+    /** A figure of the piece to open; those that a rule decides can be set here, and given back to the rule. */
     private void choice(String id, Amount amount, boolean open) {
-        Optional<String> parameter = given(amount).or(() -> Optional.of(id).filter(this::isLeftToSchool))
+        Optional<String> parameter = given(amount).or(() -> Optional.of(id).filter(this::isLeftToRule))
                 .or(() -> jointParameter(id));
         boolean leavable = amount instanceof Amount.Given && parameter
-                .filter(name -> isLeftToSchool(name) || Address.parse(name).joint().isPresent()).isPresent();
+                .filter(name -> isLeftToRule(name) || Address.parse(name).joint().isPresent()).isPresent();
         rows.add(new ReckoningRow(leavable ? What.LEAVABLE : What.FIGURE, id, words.say(amount.label()),
                 Optional.of(amount), figure(amount.value()), 0, parameter, open));
     }
 
-    /** The address of a figure that the type of the piece's first joint leaves to the school. */
+    /** The address of a figure that the type of the piece's first joint leaves to the rule. */
     private Optional<String> jointParameter(String id) {
         return worked.filter(joint -> JointType.of(joint.kind()).parameter(id).isPresent())
                 .map(joint -> Address.of(joint.id(), id));
@@ -263,7 +263,7 @@ final class ReckoningRows {
         return amount instanceof Amount.Given given ? Optional.of(given.parameter()) : Optional.empty();
     }
 
-    private boolean isLeftToSchool(String parameter) {
+    private boolean isLeftToRule(String parameter) {
         return Kinds.find(project.brief().kind()).flatMap(kind -> kind.parameter(parameter))
                 .filter(known -> known.preset(false).isEmpty()).isPresent();
     }

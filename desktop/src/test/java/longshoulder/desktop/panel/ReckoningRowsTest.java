@@ -72,7 +72,7 @@ class ReckoningRowsTest {
     }
 
     @Test
-    void tenonGiven_canBeLeftToTheSchoolAgain() {
+    void tenonGiven_canBeLeftToTheRuleAgain() {
         assertThat(rows()).noneMatch(row -> row.what() == What.LEAVABLE);
         give("tenon.length", "35");
         assertThat(rows()).filteredOn(row -> row.what() == What.LEAVABLE)
@@ -80,12 +80,12 @@ class ReckoningRowsTest {
     }
 
     @Test
-    void tenonLengthOpen_offersTheSchools() {
+    void tenonLengthOpen_offersTheRules() {
         bench.open(bench.plan().piece("apron-front").joints().getFirst().addedLength());
-        List<ReckoningRow> schools = rows().stream().filter(row -> row.what() == What.SCHOOL).toList();
-        assertThat(schools).extracting(ReckoningRow::id).containsExactly("mitred", "shortened",
+        List<ReckoningRow> rules = rows().stream().filter(row -> row.what() == What.RULE).toList();
+        assertThat(rules).extracting(ReckoningRow::id).containsExactly("mitred", "shortened",
                 "interlocked", "staggered", "full");
-        assertThat(schools).filteredOn(ReckoningRow::open).extracting(ReckoningRow::id).containsExactly("mitred");
+        assertThat(rules).filteredOn(ReckoningRow::open).extracting(ReckoningRow::id).containsExactly("mitred");
     }
 
     @Test

@@ -32,8 +32,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** Schools for the whole project, for a type of joint and for one joint; the nearest decides, and the reckoning says which. */
-class SchoolsTest {
+/** Rules for the whole project, for a type of joint and for one joint; the nearest decides, and the reckoning says which. */
+class RulesOfThumbTest {
 
     private static Project with(String... settings) {
         Project project = table();
@@ -50,8 +50,8 @@ class SchoolsTest {
     /** Rail 22 with chisels 6, 8, 10, 12, 16, 20: a third is 7.3, half is 11. */
     @ParameterizedTest
     @CsvSource({"third-nearest-chisel, 8", "chisel-decides, 10", "half, 11"})
-    void thickness_bySchool(String school, String expected) {
-        assertThat(thickness(with(HouseRules.THICKNESS, school))).isEqualTo(mm(expected));
+    void thickness_byRule(String rule, String expected) {
+        assertThat(thickness(with(HouseRules.THICKNESS, rule))).isEqualTo(mm(expected));
     }
 
     /** Half of the rail only where the post is at least twice as thick. */
@@ -114,8 +114,8 @@ class SchoolsTest {
         assertThat(figure(Joints.in(project), Brief.TENON_LENGTH)).isEqualTo(mm("28"));
         project = give(FRONT_LEFT + ":tenon.length", "26").applyTo(project);
         assertThat(figure(Joints.in(project), Brief.TENON_LENGTH)).isEqualTo(mm("26"));
-        project = new Edit.LeaveToSchool(FRONT_LEFT + ":tenon.length").applyTo(project);
-        project = new Edit.LeaveToSchool("stopped-tenon:tenon.length").applyTo(project);
+        project = new Edit.LeaveToRule(FRONT_LEFT + ":tenon.length").applyTo(project);
+        project = new Edit.LeaveToRule("stopped-tenon:tenon.length").applyTo(project);
         assertThat(figure(Joints.in(project), Brief.TENON_LENGTH)).isEqualTo(mm("30"));
     }
 
@@ -164,7 +164,7 @@ class SchoolsTest {
         }
     }
 
-    /** The reckoning names the school, or for whom a figure was given. */
+    /** The reckoning names the rule, or for whom a figure was given. */
     @Test
     void reckoning_namesWhatDecided() {
         assertThat(rule(with())).isEqualTo(List.of("rule.nearestChisel"));
@@ -202,6 +202,6 @@ class SchoolsTest {
         assertThat(table().brief().ratio(Limits.WALL_SHARE)).isEqualTo(new Ratio(1, 4));
         assertThat(with("limit.wall-share", "20 %").brief().ratio(Limits.WALL_SHARE)).isEqualTo(new Ratio(1, 5));
         assertThat(table().brief().angle(Limits.SHORT_GRAIN)).isEqualTo(new Angle(10));
-        assertThat(new Edit.LeaveToSchool("limit.wall").applyTo(with("limit.wall", "9"))).isEqualTo(table());
+        assertThat(new Edit.LeaveToRule("limit.wall").applyTo(with("limit.wall", "9"))).isEqualTo(table());
     }
 }
