@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import longshoulder.core.brief.Value;
 import longshoulder.core.cutlist.CutList;
-import longshoulder.core.drawing.Drawing;
+import longshoulder.core.projection.Projection;
 import longshoulder.core.geometry.View;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
@@ -56,8 +56,8 @@ public class PlanBenchmark {
     }
 
     @Benchmark
-    public List<Drawing> fourDrawings() {
-        return List.of(Drawing.of(plan, View.FRONT), Drawing.of(plan, View.END),
-                Drawing.of(plan, View.PLAN), Drawing.visible(plan, PICTORIAL));
+    public List<Projection> fourDrawings() {
+        return List.of(Projection.of(plan, View.FRONT), Projection.of(plan, View.END),
+                Projection.of(plan, View.PLAN), Projection.visible(plan, PICTORIAL));
     }
 }

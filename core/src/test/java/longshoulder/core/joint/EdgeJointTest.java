@@ -9,7 +9,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
-import longshoulder.core.drawing.JointDetail;
+import longshoulder.core.projection.JointDetail;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;

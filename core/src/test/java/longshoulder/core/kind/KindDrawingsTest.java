@@ -9,11 +9,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
-import longshoulder.core.drawing.Drawing;
-import longshoulder.core.drawing.Extent;
-import longshoulder.core.drawing.JointDetail;
-import longshoulder.core.drawing.Patch;
-import longshoulder.core.drawing.DrawnPart;
+import longshoulder.core.projection.Projection;
+import longshoulder.core.projection.Extent;
+import longshoulder.core.projection.JointDetail;
+import longshoulder.core.projection.Patch;
+import longshoulder.core.projection.DrawnPart;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.Polygon;
 import longshoulder.core.geometry.Skins;
@@ -56,7 +56,7 @@ class KindDrawingsTest {
     @MethodSource("designs")
     void pictorial_showsTheNearestPiece(Plan plan) {
         View eye = View.pictorial(32, 20);
-        Drawing drawing = Drawing.visible(plan, eye);
+        Projection drawing = Projection.visible(plan, eye);
         Extent box = drawing.extent();
         Random random = new Random(7);
         int proved = 0;
@@ -75,7 +75,7 @@ class KindDrawingsTest {
         assertThat(proved).isGreaterThan(SAMPLES / 2);
     }
 
-    private static Optional<String> painted(Drawing drawing, Vector2D point) {
+    private static Optional<String> painted(Projection drawing, Vector2D point) {
         List<Patch> patches = drawing.patches();
         for (int i = patches.size() - 1; i >= 0; i--) {
             if (isInside(patches.get(i).corners(), point)) {

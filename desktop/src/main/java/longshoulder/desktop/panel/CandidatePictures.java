@@ -9,8 +9,8 @@ import javafx.application.Platform;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
-import longshoulder.core.drawing.Drawing;
-import longshoulder.core.drawing.JointDetail;
+import longshoulder.core.projection.Projection;
+import longshoulder.core.projection.JointDetail;
 import longshoulder.core.geometry.View;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.Plan;
@@ -86,7 +86,7 @@ final class CandidatePictures {
                         .applyTo(project);
         Plan plan = Planner.plan(with);
         return plan.joints().stream().filter(one -> one.id().equals(chosen.id())).findFirst()
-                .map(one -> new SmallPicture(Drawing.visibleOf(new JointDetail(plan, one).apart(APART), EYE), EYE,
+                .map(one -> new SmallPicture(Projection.visibleOf(new JointDetail(plan, one).apart(APART), EYE), EYE,
                         plan));
     }
 }

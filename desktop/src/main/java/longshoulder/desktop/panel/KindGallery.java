@@ -8,7 +8,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.TilePane;
-import longshoulder.core.drawing.Drawing;
+import longshoulder.core.projection.Projection;
 import longshoulder.core.geometry.View;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
@@ -96,7 +96,7 @@ public final class KindGallery extends TilePane implements Themed {
 
     private static SmallPicture picture(Kind kind) {
         var plan = Planner.plan(Project.ofKind(kind, "", Showing.TENTH_MILLIMETRES));
-        return new SmallPicture(Drawing.visible(plan, EYE), EYE, plan);
+        return new SmallPicture(Projection.visible(plan, EYE), EYE, plan);
     }
 
     /** Puts the keyboard on the kind that is made. */

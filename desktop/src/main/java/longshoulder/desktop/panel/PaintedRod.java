@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.layout.Region;
-import longshoulder.core.drawing.Drawing;
-import longshoulder.core.drawing.Extent;
+import longshoulder.core.projection.Projection;
+import longshoulder.core.projection.Extent;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.marking.Rod;
 import longshoulder.core.plan.Plan;
@@ -120,7 +120,7 @@ record PaintedRod(String heading, Rod rod, List<Double> marks, List<Figure> figu
 
     private static void faces(Brush brush, Plan plan, PlannedPiece piece, Rod rod, double scale, double each,
             List<Double> middles) {
-        List<Drawing> drawings = Drawing.alone(piece, rod.faces().stream().map(Rod.Face::view).toList());
+        List<Projection> drawings = Projection.alone(piece, rod.faces().stream().map(Rod.Face::view).toList());
         for (int i = 0; i < drawings.size(); i++) {
             Rod.Face face = rod.faces().get(i);
             Extent extent = drawings.get(i).extent();

@@ -5,10 +5,10 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.paint.Color;
-import longshoulder.core.drawing.Drawing;
-import longshoulder.core.drawing.Extent;
-import longshoulder.core.drawing.Patch;
-import longshoulder.core.drawing.Stroke;
+import longshoulder.core.projection.Projection;
+import longshoulder.core.projection.Extent;
+import longshoulder.core.projection.Patch;
+import longshoulder.core.projection.Stroke;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.View;
 import longshoulder.core.marking.Rod;
@@ -35,7 +35,7 @@ record RodStrip(Brush brush, Extent extent, double scale, double upright, double
         return top + upright * (extent.high() - point.getY());
     }
 
-    void draw(Drawing drawing, Color wood) {
+    void draw(Projection drawing, Color wood) {
         for (Patch patch : drawing.patches()) {
             brush.face(wood, patch.corners().stream().mapToDouble(this::x).toArray(),
                     patch.corners().stream().mapToDouble(this::y).toArray());
@@ -89,7 +89,7 @@ record RodStrip(Brush brush, Extent extent, double scale, double upright, double
         brush.flush();
     }
 
-    private void lines(Drawing drawing, Stroke.Kind kind) {
+    private void lines(Projection drawing, Stroke.Kind kind) {
         for (Stroke stroke : drawing.strokes()) {
             if (stroke.kind() == kind) {
                 brush.draw(x(stroke.from()), y(stroke.from()), x(stroke.to()), y(stroke.to()));

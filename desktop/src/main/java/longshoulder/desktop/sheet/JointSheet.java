@@ -19,9 +19,9 @@ import javafx.scene.paint.Color;
 import javafx.scene.text.Text;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Value;
-import longshoulder.core.drawing.Drawing;
-import longshoulder.core.drawing.Extent;
-import longshoulder.core.drawing.JointDetail;
+import longshoulder.core.projection.Projection;
+import longshoulder.core.projection.Extent;
+import longshoulder.core.projection.JointDetail;
 import longshoulder.core.frame.Dimension;
 import longshoulder.core.geometry.View;
 import longshoulder.core.joint.Joint;
@@ -257,10 +257,10 @@ public final class JointSheet extends Pane implements Themed {
     /** The picture keeps its scale while it is pulled apart: it has room for the farthest. */
     private void apart(JointDetail detail, Rectangle2D area, Brush brush) {
         View eye = View.pictorial(turn, lift);
-        Extent room = Drawing.extentOf(detail.apart(0), eye).union(Drawing.extentOf(detail.apart(1), eye));
+        Extent room = Projection.extentOf(detail.apart(0), eye).union(Projection.extentOf(detail.apart(1), eye));
         double scale = Math.max(0.01, Math.min((area.getWidth() - 2 * EDGE) / room.width(),
                 (area.getHeight() - EDGE - 8) / room.height()));
-        PlacedView view = new PlacedView(eye, "", Drawing.visibleOf(detail.apart(pull.getValue()), eye), scale,
+        PlacedView view = new PlacedView(eye, "", Projection.visibleOf(detail.apart(pull.getValue()), eye), scale,
                 (area.getMinX() + area.getMaxX()) / 2 - scale * (room.left() + room.right()) / 2,
                 (area.getMinY() + area.getMaxY() - EDGE) / 2 + scale * (room.low() + room.high()) / 2);
         new SheetPen(brush, this::wood, "").draw(view, false);

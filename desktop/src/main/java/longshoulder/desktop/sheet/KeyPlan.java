@@ -6,8 +6,8 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Circle;
-import longshoulder.core.drawing.Drawing;
-import longshoulder.core.drawing.Extent;
+import longshoulder.core.projection.Projection;
+import longshoulder.core.projection.Extent;
 import longshoulder.core.geometry.View;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.Plan;
@@ -38,7 +38,7 @@ public final class KeyPlan extends Pane implements Themed {
     /** Rail and post by their marks, beside the ring where there is more room; the rail alone where makers gave them long ones. */
     private final Tag marks = new Tag(12);
     private Optional<Plan> drawn = Optional.empty();
-    private Optional<Drawing> drawing = Optional.empty();
+    private Optional<Projection> drawing = Optional.empty();
 
     public KeyPlan(Workbench bench) {
         this.bench = bench;
@@ -65,7 +65,7 @@ public final class KeyPlan extends Pane implements Themed {
         }
         drawn = Optional.of(plan);
         Thread.startVirtualThread(() -> {
-            Drawing made = Drawing.visible(plan, EYE);
+            Projection made = Projection.visible(plan, EYE);
             Platform.runLater(() -> {
                 if (drawn.filter(plan::equals).isPresent()) {
                     drawing = Optional.of(made);
@@ -92,7 +92,7 @@ public final class KeyPlan extends Pane implements Themed {
         }
     }
 
-    private void paint(Drawing drawn, Joint joint) {
+    private void paint(Projection drawn, Joint joint) {
         setAccessibleText(Texts.get("joints.keyplan") + ": " + bench.words().name(joint.id()));
         Extent box = drawn.extent();
         double scale = Math.min((WIDTH - 2 * MARGIN) / Math.max(1, box.width()),

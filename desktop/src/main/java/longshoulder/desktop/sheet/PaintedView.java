@@ -2,7 +2,7 @@ package longshoulder.desktop.sheet;
 
 import java.util.List;
 import java.util.Optional;
-import longshoulder.core.drawing.Drawing;
+import longshoulder.core.projection.Projection;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.Picture;
 
@@ -40,12 +40,12 @@ record PaintedView(PlacedView placed, List<DimensionLine> lines, Picture picture
         return new PaintedView(placed, lines, picture, setting);
     }
 
-    private static Drawing pictorial(SheetLayout layout, SheetSetting setting, Optional<PaintedView> before) {
+    private static Projection pictorial(SheetLayout layout, SheetSetting setting, Optional<PaintedView> before) {
         return before.filter(one -> one.setting.look().equals(setting.look())).map(one -> one.placed.drawing())
                 .orElseGet(() -> layout.draw(setting.look()));
     }
 
-    private static Drawing flat(SheetLayout layout, PlacedView blank, SheetSetting setting,
+    private static Projection flat(SheetLayout layout, PlacedView blank, SheetSetting setting,
             Optional<PaintedView> before) {
         return before
                 .map(one -> one.setting.lit().equals(setting.lit())

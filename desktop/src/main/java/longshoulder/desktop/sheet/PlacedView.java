@@ -3,9 +3,9 @@ package longshoulder.desktop.sheet;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
-import longshoulder.core.drawing.Drawing;
-import longshoulder.core.drawing.Extent;
-import longshoulder.core.drawing.Patch;
+import longshoulder.core.projection.Projection;
+import longshoulder.core.projection.Extent;
+import longshoulder.core.projection.Patch;
 import longshoulder.core.geometry.View;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
@@ -18,7 +18,7 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
  * @param x where the picture's origin lies on the sheet, in pixels
  * @param y the same, downwards
  */
-record PlacedView(View view, String caption, Drawing drawing, double scale, double x, double y) {
+record PlacedView(View view, String caption, Projection drawing, double scale, double x, double y) {
 
     /**
      * A place of which nothing is drawn yet.
@@ -26,11 +26,11 @@ record PlacedView(View view, String caption, Drawing drawing, double scale, doub
      * @param extent of what will be
      */
     static PlacedView blank(View view, String caption, Extent extent, double scale, double x, double y) {
-        return new PlacedView(view, caption, new Drawing(List.of(), List.of(), extent), scale, x, y);
+        return new PlacedView(view, caption, new Projection(List.of(), List.of(), extent), scale, x, y);
     }
 
     /** The same with something drawn there. */
-    PlacedView drawn(Drawing other) {
+    PlacedView drawn(Projection other) {
         return new PlacedView(view, caption, other, scale, x, y);
     }
 

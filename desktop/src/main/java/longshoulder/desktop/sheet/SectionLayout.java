@@ -8,9 +8,9 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.function.ToDoubleFunction;
 import javafx.geometry.Rectangle2D;
-import longshoulder.core.drawing.Drawing;
-import longshoulder.core.drawing.Extent;
-import longshoulder.core.drawing.JointDetail;
+import longshoulder.core.projection.Projection;
+import longshoulder.core.projection.Extent;
+import longshoulder.core.projection.JointDetail;
 import longshoulder.core.frame.Dimension;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.joint.SectionPlane;
@@ -42,7 +42,7 @@ final class SectionLayout {
     record Place(SectionPlane section, PlacedView view, double captionX, double captionY) {}
 
     private final JointDetail detail;
-    private final Map<SectionPlane, Drawing> drawings = new EnumMap<>(SectionPlane.class);
+    private final Map<SectionPlane, Projection> drawings = new EnumMap<>(SectionPlane.class);
     private final Map<SectionPlane, List<Dimension>> figures = new EnumMap<>(SectionPlane.class);
     private final Rectangle2D area;
     private final ToDoubleFunction<SectionPlane> captions;
@@ -62,15 +62,15 @@ final class SectionLayout {
         scale = Math.max(0.01, scale(rows));
     }
 
-    static Drawing drawing(JointDetail detail, SectionPlane section) {
-        return Drawing.visibleOf(detail.section(section), detail.view(section));
+    static Projection drawing(JointDetail detail, SectionPlane section) {
+        return Projection.visibleOf(detail.section(section), detail.view(section));
     }
 
     private Extent extent(SectionPlane section) {
         return drawing(section).extent();
     }
 
-    private Drawing drawing(SectionPlane section) {
+    private Projection drawing(SectionPlane section) {
         return Objects.requireNonNull(drawings.get(section));
     }
 

@@ -1,9 +1,9 @@
 package longshoulder.desktop.sheet;
 
 import java.util.List;
-import longshoulder.core.drawing.Drawing;
-import longshoulder.core.drawing.Extent;
-import longshoulder.core.drawing.DrawnPart;
+import longshoulder.core.projection.Projection;
+import longshoulder.core.projection.Extent;
+import longshoulder.core.projection.DrawnPart;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.Plan;
@@ -49,7 +49,7 @@ final class SheetLayout {
         this.plan = plan;
         shown = DrawnPart.all(plan);
         apart = new Apart(0, shown);
-        flat = FLAT.stream().map(view -> Drawing.extentOf(shown, view)).toList();
+        flat = FLAT.stream().map(view -> Projection.extentOf(shown, view)).toList();
     }
 
     Plan plan() {
@@ -65,18 +65,18 @@ final class SheetLayout {
      *
      * @param lit the piece that is seen through the others where not all are
      */
-    Drawing draw(View view, String lit) {
-        return Drawing.ofParts(shown, view, isThicket() ? lit::equals : piece -> true);
+    Projection draw(View view, String lit) {
+        return Projection.ofParts(shown, view, isThicket() ? lit::equals : piece -> true);
     }
 
     /** A drawing of a flat view as it is when another piece is lit. */
-    Drawing lit(Drawing drawing, View view, String lit) {
+    Projection lit(Projection drawing, View view, String lit) {
         return isThicket() ? drawing.seenThrough(shown, view, lit) : drawing;
     }
 
     /** Draws the pictorial view. */
-    Drawing draw(Look look) {
-        return Drawing.visibleOf(apart(look.apart()), look.eye());
+    Projection draw(Look look) {
+        return Projection.visibleOf(apart(look.apart()), look.eye());
     }
 
     /** Each piece stands off from the middle of all by a share of its own distance, so that none passes another. */
@@ -124,7 +124,7 @@ final class SheetLayout {
         double gapTop = 10;
         double corner = endLeft - BETWEEN / 2;
         View eye = setting.look().eye();
-        Extent pictorial = Drawing.extentOf(apart(setting.look().apart()), eye);
+        Extent pictorial = Projection.extentOf(apart(setting.look().apart()), eye);
         return List.of(PlacedView.blank(View.PLAN, "view.plan", p, scale, left, planLow + scale * p.low()),
                 PlacedView.blank(View.FRONT, "view.front", f, scale, left, floor),
                 PlacedView.blank(View.END, "view.end", e, scale, endLeft - scale * e.left(), floor),

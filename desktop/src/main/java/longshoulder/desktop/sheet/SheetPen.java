@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import javafx.scene.paint.Color;
-import longshoulder.core.drawing.Drawing;
-import longshoulder.core.drawing.Hatch;
-import longshoulder.core.drawing.Patch;
-import longshoulder.core.drawing.Stroke;
+import longshoulder.core.projection.Projection;
+import longshoulder.core.projection.Hatch;
+import longshoulder.core.projection.Patch;
+import longshoulder.core.projection.Stroke;
 import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.Palette;
 
@@ -86,7 +86,7 @@ final class SheetPen {
     }
 
     /** What was there before, in the colour of what the maker gives, dashed. */
-    void ghost(PlacedView view, Drawing before) {
+    void ghost(PlacedView view, Projection before) {
         brush.line(Palette.given(), VISIBLE, true);
         for (Stroke stroke : before.strokes()) {
             if (stroke.kind() == Stroke.Kind.VISIBLE) {

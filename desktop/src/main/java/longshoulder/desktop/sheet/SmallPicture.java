@@ -1,15 +1,15 @@
 package longshoulder.desktop.sheet;
 
 import javafx.scene.paint.Color;
-import longshoulder.core.drawing.Drawing;
-import longshoulder.core.drawing.Extent;
+import longshoulder.core.projection.Projection;
+import longshoulder.core.projection.Extent;
 import longshoulder.core.geometry.View;
 import longshoulder.core.plan.Plan;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.Picture;
 
 /** A drawing without figures, as large as it can be in a little room. */
-public record SmallPicture(Drawing drawing, View eye, Plan plan) {
+public record SmallPicture(Projection drawing, View eye, Plan plan) {
 
     private static final double MARGIN = 4;
 

@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import longshoulder.core.drawing.Drawing;
-import longshoulder.core.drawing.Extent;
+import longshoulder.core.projection.Projection;
+import longshoulder.core.projection.Extent;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.View;
 import longshoulder.core.kind.Kinds;
@@ -99,7 +99,7 @@ class PaintedRodTest {
     void whatJointsTakeTogether_isHatchedOnce() {
         Plan table = plan("table");
         Rod.Face face = Rod.of(table, "leg-front-left").faces().getFirst();
-        Extent leg = Drawing.alone(table.piece("leg-front-left"), List.of(face.view())).getFirst().extent();
+        Extent leg = Projection.alone(table.piece("leg-front-left"), List.of(face.view())).getFirst().extent();
         Solid removed = table.mortisesIn("leg-front-left").getFirst().removes();
         Picture once = hatched(leg, face.view(), Stream.of(removed));
         Picture twice = hatched(leg, face.view(), Stream.of(removed, removed));

@@ -8,8 +8,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.geometry.Rectangle2D;
 import longshoulder.core.brief.Value;
-import longshoulder.core.drawing.Drawing;
-import longshoulder.core.drawing.Stroke;
+import longshoulder.core.projection.Projection;
+import longshoulder.core.projection.Stroke;
 import longshoulder.core.geometry.View;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Showing;
@@ -30,7 +30,7 @@ class SheetLayoutTest {
     }
 
     /** Ids of the pieces whose hidden edges a drawing has. */
-    private static Set<String> seenThrough(Drawing drawing) {
+    private static Set<String> seenThrough(Projection drawing) {
         return drawing.strokes().stream().filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN).map(Stroke::piece)
                 .collect(Collectors.toSet());
     }
@@ -44,7 +44,7 @@ class SheetLayoutTest {
     @Test
     void fewPieces_areAllSeenThrough() {
         SheetLayout table = new SheetLayout(Planner.plan(project("table")));
-        Drawing front = table.draw(View.FRONT, "");
+        Projection front = table.draw(View.FRONT, "");
         assertThat(seenThrough(front)).contains("apron-front", "apron-left", "leg-front-left");
         assertThat(table.lit(front, View.FRONT, "apron-front")).isSameAs(front);
     }
@@ -53,11 +53,11 @@ class SheetLayoutTest {
     @Test
     void manyPieces_onlyTheLitOneIsSeenThrough() {
         SheetLayout cabinet = cabinet();
-        Drawing none = cabinet.draw(View.FRONT, "");
+        Projection none = cabinet.draw(View.FRONT, "");
         assertThat(seenThrough(none)).isEmpty();
-        Drawing upper = cabinet.lit(none, View.FRONT, "rail-upper-back");
+        Projection upper = cabinet.lit(none, View.FRONT, "rail-upper-back");
         assertThat(seenThrough(upper)).containsExactly("rail-upper-back");
-        Drawing lower = cabinet.lit(upper, View.FRONT, "rail-lower-back");
+        Projection lower = cabinet.lit(upper, View.FRONT, "rail-lower-back");
         assertThat(seenThrough(lower)).containsExactly("rail-lower-back");
         assertThat(seenThrough(cabinet.lit(lower, View.FRONT, ""))).isEmpty();
     }
@@ -67,7 +67,7 @@ class SheetLayoutTest {
     void litLater_drawsWhatLitAtOnceDraws() {
         SheetLayout cabinet = cabinet();
         for (View view : List.of(View.FRONT, View.END, View.PLAN)) {
-            Drawing later = cabinet.lit(cabinet.draw(view, "rail-lower-back"), view, "rail-upper-back");
+            Projection later = cabinet.lit(cabinet.draw(view, "rail-lower-back"), view, "rail-upper-back");
             assertThat(later.strokes())
                     .containsExactlyInAnyOrderElementsOf(cabinet.draw(view, "rail-upper-back").strokes());
         }
@@ -80,7 +80,7 @@ class SheetLayoutTest {
             Look look = LOOK.apart(apart);
             SheetLayout cabinet = cabinet();
             for (PlacedView place : cabinet.place(new SheetSetting(900, 600, 1, look, "", Palette.Theme.LIGHT))) {
-                Drawing drawing = place.isPictorial() ? cabinet.draw(look) : cabinet.draw(place.view(), "");
+                Projection drawing = place.isPictorial() ? cabinet.draw(look) : cabinet.draw(place.view(), "");
                 Rectangle2D drawn = place.drawn(drawing).box();
                 assertThat(drawn.getMinX()).isCloseTo(place.box().getMinX(), within(1e-6));
                 assertThat(drawn.getMinY()).isCloseTo(place.box().getMinY(), within(1e-6));

@@ -1,4 +1,4 @@
-package longshoulder.core.drawing;
+package longshoulder.core.projection;
 
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 

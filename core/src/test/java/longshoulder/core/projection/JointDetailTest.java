@@ -1,4 +1,4 @@
-package longshoulder.core.drawing;
+package longshoulder.core.projection;
 
 import static longshoulder.core.Tables.table;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -90,7 +90,7 @@ class JointDetailTest {
                     cell -> cell.corners().forEach(corner -> assertThat(detail.plane(section).distance(corner))
                             .isLessThan(1e-5))));
             assertThat(detail.cutFaces(section)).isNotEmpty();
-            Drawing drawing = Drawing.visibleOf(detail.section(section), detail.view(section));
+            Projection drawing = Projection.visibleOf(detail.section(section), detail.view(section));
             assertThat(drawing.patches()).isNotEmpty();
             assertThat(drawing.extent().width()).isPositive();
         }
@@ -103,8 +103,8 @@ class JointDetailTest {
         View eye = View.pictorial(32, 24);
         for (double apart : List.of(0.0, 0.4, 1.0)) {
             List<DrawnPart> shown = detail(kind).apart(apart);
-            Extent drawn = Drawing.visibleOf(shown, eye).extent();
-            Extent told = Drawing.extentOf(shown, eye);
+            Extent drawn = Projection.visibleOf(shown, eye).extent();
+            Extent told = Projection.extentOf(shown, eye);
             assertThat(told.left()).isCloseTo(drawn.left(), within(0.01));
             assertThat(told.right()).isCloseTo(drawn.right(), within(0.01));
             assertThat(told.low()).isCloseTo(drawn.low(), within(0.01));

@@ -1,4 +1,4 @@
-package longshoulder.core.drawing;
+package longshoulder.core.projection;
 
 import java.util.ArrayList;
 import java.util.List;

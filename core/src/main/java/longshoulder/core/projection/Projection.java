@@ -1,4 +1,4 @@
-package longshoulder.core.drawing;
+package longshoulder.core.projection;
 
 import java.util.List;
 import java.util.function.Predicate;
@@ -17,14 +17,14 @@ import longshoulder.core.tasks.Tasks;
  * @param strokes edges, cut into visible and hidden stretches
  * @param extent the box round all its lines
  */
-public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) {
+public record Projection(List<Patch> patches, List<Stroke> strokes, Extent extent) {
 
-    public Drawing {
+    public Projection {
         patches = List.copyOf(patches);
         strokes = List.copyOf(strokes);
     }
 
-    private Drawing(List<Patch> patches, List<Stroke> strokes) {
+    private Projection(List<Patch> patches, List<Stroke> strokes) {
         this(patches, strokes, extentOf(strokes));
     }
 
@@ -38,20 +38,20 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
     }
 
     /** Draws all pieces as they stand, seen in a view, with hidden edges. */
-    public static Drawing of(Plan plan, View view) {
+    public static Projection of(Plan plan, View view) {
         return ofParts(DrawnPart.all(plan), view, piece -> true);
     }
 
     /** The same without hidden edges, for pictorial views. */
-    public static Drawing visible(Plan plan, View view) {
+    public static Projection visible(Plan plan, View view) {
         return visibleOf(DrawnPart.all(plan), view);
     }
 
     /** Draws a piece by itself, with its joints cut, in each of some views. All its faces are of one wood, and lie in no order. */
-    public static List<Drawing> alone(PlannedPiece piece, List<View> views) {
+    public static List<Projection> alone(PlannedPiece piece, List<View> views) {
         DrawnPart parts = DrawnPart.alone(piece);
         List<Polygon> faces = parts.outside().stream().flatMap(one -> one.faces().stream()).toList();
-        return views.stream().map(view -> new Drawing(OcclusionCulling.of(Patch.of(piece.id(), faces, view)),
+        return views.stream().map(view -> new Projection(OcclusionCulling.of(Patch.of(piece.id(), faces, view)),
                 lines(List.of(parts), view, id -> true))).toList();
     }
 
@@ -60,9 +60,9 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
      *
      * @param seenThrough whether the hidden edges of a piece are drawn, by its id
      */
-    public static Drawing ofParts(List<DrawnPart> parts, View view, Predicate<String> seenThrough) {
+    public static Projection ofParts(List<DrawnPart> parts, View view, Predicate<String> seenThrough) {
         return Tasks.both(() -> new PaintOrder(parts, view).patches(), () -> lines(parts, view, seenThrough),
-                Drawing::new);
+                Projection::new);
     }
 
     private static List<Stroke> lines(List<DrawnPart> parts, View view, Predicate<String> seenThrough) {
@@ -70,17 +70,17 @@ public record Drawing(List<Patch> patches, List<Stroke> strokes, Extent extent) 
     }
 
     /** The same without hidden edges, and with all lines that fall on each other. */
-    public static Drawing visibleOf(List<DrawnPart> parts, View view) {
+    public static Projection visibleOf(List<DrawnPart> parts, View view) {
         return Tasks.both(() -> new PaintOrder(parts, view).patches(),
-                () -> new HiddenLines(parts, view, piece -> false).strokes(), Drawing::new);
+                () -> new HiddenLines(parts, view, piece -> false).strokes(), Projection::new);
     }
 
     /** This drawing with the hidden edges of one of its pieces and of no other; of none if there is no such piece. */
-    public Drawing seenThrough(List<DrawnPart> parts, View view, String piece) {
+    public Projection seenThrough(List<DrawnPart> parts, View view, String piece) {
         Stream<Stroke> seen = strokes.stream().filter(stroke -> stroke.kind() != Stroke.Kind.HIDDEN);
         Stream<Stroke> hidden = new HiddenLines(parts, view, piece::equals).strokes(piece).stream()
                 .filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN);
-        return new Drawing(patches, Overlaps.removed(Stream.concat(seen, hidden).toList()), extent);
+        return new Projection(patches, Overlaps.removed(Stream.concat(seen, hidden).toList()), extent);
     }
 
     /**

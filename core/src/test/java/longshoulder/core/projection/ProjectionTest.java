@@ -1,4 +1,4 @@
-package longshoulder.core.drawing;
+package longshoulder.core.projection;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -23,7 +23,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 import org.junit.jupiter.api.Test;
 
-class DrawingTest {
+class ProjectionTest {
 
     private final Plan plan = Planner.plan(Tables.worked());
 
@@ -45,7 +45,7 @@ class DrawingTest {
 
     @Test
     void front_extentIsTheTable() {
-        Extent extent = Drawing.of(plan, View.FRONT).extent();
+        Extent extent = Projection.of(plan, View.FRONT).extent();
         assertThat(extent.width()).isCloseTo(1500, within(1e-9));
         assertThat(extent.height()).isCloseTo(750, within(1e-9));
         assertThat(extent.low()).isCloseTo(0, within(1e-9));
@@ -53,7 +53,7 @@ class DrawingTest {
 
     @Test
     void front_tenonsAreHiddenAndTheTopIsSeen() {
-        List<Stroke> strokes = Drawing.of(plan, View.FRONT).strokes();
+        List<Stroke> strokes = Projection.of(plan, View.FRONT).strokes();
         assertThat(strokes.stream().filter(stroke -> stroke.piece().equals("top")).map(Stroke::kind))
                 .containsOnly(Stroke.Kind.VISIBLE);
         assertThat(strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.HIDDEN).map(Stroke::piece))
@@ -65,7 +65,7 @@ class DrawingTest {
 
     @Test
     void plan_fromAbove_showsOnlyTheTop() {
-        List<Stroke> strokes = Drawing.of(plan, View.PLAN).strokes();
+        List<Stroke> strokes = Projection.of(plan, View.PLAN).strokes();
         assertThat(strokes.stream().filter(stroke -> stroke.kind() == Stroke.Kind.VISIBLE).map(Stroke::piece))
                 .containsOnly("top");
     }
@@ -73,7 +73,7 @@ class DrawingTest {
     @Test
     void visible_dropsWhatIsHidden() {
         View eye = View.pictorial(30, 20);
-        assertThat(Drawing.visible(plan, eye).strokes())
+        assertThat(Projection.visible(plan, eye).strokes())
                 .allMatch(stroke -> stroke.kind() == Stroke.Kind.VISIBLE);
     }
 
@@ -81,7 +81,7 @@ class DrawingTest {
     @Test
     void seenThrough_showsTheHiddenEdgesOfOnePiece() {
         List<DrawnPart> shown = DrawnPart.all(plan);
-        Drawing visible = Drawing.visibleOf(shown, View.FRONT);
+        Projection visible = Projection.visibleOf(shown, View.FRONT);
         List<Stroke> strokes = visible.seenThrough(shown, View.FRONT, "apron-front").strokes();
         assertThat(strokes.stream().filter(stroke -> stroke.kind() != Stroke.Kind.HIDDEN))
                 .containsExactlyInAnyOrderElementsOf(Overlaps.removed(visible.strokes()));
@@ -123,7 +123,7 @@ class DrawingTest {
     /** From the front, where the back leg's lines are those of the front leg. */
     @Test
     void front_legsBehindEachOther_areDrawnOnce() {
-        List<Stroke> upright = Drawing.of(plan, View.FRONT).strokes().stream()
+        List<Stroke> upright = Projection.of(plan, View.FRONT).strokes().stream()
                 .filter(stroke -> stroke.piece().matches("leg-(front|back)-left") && stroke.kind() != Stroke.Kind.HIDDEN
                         && Math.abs(stroke.from().getX() - 60) < 1e-6 && Math.abs(stroke.to().getX() - 60) < 1e-6)
                 .toList();
@@ -148,7 +148,7 @@ class DrawingTest {
 
     @Test
     void paintOrder_nearerPiecesComeLater() {
-        List<Patch> patches = Drawing.visible(plan, View.pictorial(32, 24)).patches();
+        List<Patch> patches = Projection.visible(plan, View.pictorial(32, 24)).patches();
         int apron = widest(patches, "apron-front");
         int top = widest(patches, "top");
         assertThat(apron).isNotNegative().isLessThan(top);
@@ -157,7 +157,7 @@ class DrawingTest {
     /** From the front nothing of what stands behind has to be painted. */
     @Test
     void patches_ofWhatIsHiddenByOneFace_areLeftOut() {
-        List<Patch> patches = Drawing.of(plan, View.FRONT).patches();
+        List<Patch> patches = Projection.of(plan, View.FRONT).patches();
         assertThat(patches).extracting(Patch::piece).containsOnlyOnce("apron-front", "leg-front-left", "top")
                 .doesNotContain("apron-back", "leg-back-left");
     }
@@ -186,7 +186,7 @@ class DrawingTest {
         double thickness = joint.tenons().getFirst().thickness().value().toMillimetres();
         Pose rail = joint.meeting().tenonPiece().pose();
         Vector2D end = View.END.flat(rail.toWorld(0, joint.middle().getX(), joint.middle().getY()));
-        Drawing drawing = Drawing.of(through, View.END);
+        Projection drawing = Projection.of(through, View.END);
         assertThat(owns(drawing, "apron-front", end)).isTrue();
         assertThat(owns(drawing, "leg-front-right", end.add(Vector2D.of(thickness, 0)))).isTrue();
     }
@@ -218,7 +218,7 @@ class DrawingTest {
     void topmostPatch_agreesWithSeenLines(@ForAll("tables") Project project,
             @ForAll @IntRange(min = -175, max = 175) int turn,
             @ForAll @DoubleRange(min = 5, max = 80) double lift) {
-        Drawing drawing = Drawing.visible(Planner.plan(project), View.pictorial(turn + 0.37, lift));
+        Projection drawing = Projection.visible(Planner.plan(project), View.pictorial(turn + 0.37, lift));
         List<Stroke> astray = drawing.strokes().stream()
                 .filter(stroke -> stroke.from().distance(stroke.to()) >= 5 && !isOwned(drawing, stroke)).toList();
         assertThat(astray).isEmpty();
@@ -228,7 +228,7 @@ class DrawingTest {
      * Close beside it, since a sliver is seen however narrow it is, or a little farther, where planes agree but for a tolerance. Where two
      * random edges nearly fall on each other, slivers are micrometres wide.
      */
-    private static boolean isOwned(Drawing drawing, Stroke stroke) {
+    private static boolean isOwned(Projection drawing, Stroke stroke) {
         Vector2D way = stroke.to().subtract(stroke.from()).normalize();
         Vector2D middle = stroke.from().lerp(stroke.to(), 0.5);
         return DoubleStream.of(-0.05, -0.005, -0.0005, -0.00005, 0.00005, 0.0005, 0.005, 0.05).mapToObj(
@@ -236,7 +236,7 @@ class DrawingTest {
                 .anyMatch(beside -> owns(drawing, stroke.piece(), beside));
     }
 
-    private static boolean owns(Drawing drawing, String piece, Vector2D point) {
+    private static boolean owns(Projection drawing, String piece, Vector2D point) {
         return drawing.patches().reversed().stream().filter(patch -> isInside(patch, point)).findFirst()
                 .filter(patch -> patch.piece().equals(piece)).isPresent();
     }

@@ -1,4 +1,4 @@
-package longshoulder.core.drawing;
+package longshoulder.core.projection;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

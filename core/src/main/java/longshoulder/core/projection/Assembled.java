@@ -1,11 +1,11 @@
-package longshoulder.core.drawing;
+package longshoulder.core.projection;
 
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import longshoulder.core.brief.JointKind;
-import longshoulder.core.drawing.DrawnPart.Outside;
+import longshoulder.core.projection.DrawnPart.Outside;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.Skin;
