@@ -7,6 +7,7 @@ module longshoulder.core {
     exports longshoulder.core.brief;
     exports longshoulder.core.cutlist;
     exports longshoulder.core.projection;
+    exports longshoulder.core.drawing;
     exports longshoulder.core.finding;
     exports longshoulder.core.frame;
     exports longshoulder.core.geometry;

@@ -1,4 +1,4 @@
-/** Open formats in and out: the design file, the plan as JSON, the cut list as CSV, solids as OBJ. */
+/** Open formats in and out: the design file, the plan as JSON, the cut list as CSV, solids as OBJ, drawings as SVG, PDF and DXF. */
 module longshoulder.files {
     requires static org.jspecify;
     requires transitive longshoulder.core;
@@ -6,6 +6,10 @@ module longshoulder.files {
     requires com.fasterxml.jackson.databind;
     requires com.networknt.schema;
     requires org.apache.commons.csv;
+    requires org.apache.commons.geometry.euclidean;
+    requires org.apache.pdfbox;
+    requires org.apache.pdfbox.io;
+    requires org.apache.fontbox;
 
     exports longshoulder.files;
 }

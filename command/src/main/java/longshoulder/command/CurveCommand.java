@@ -1,7 +1,6 @@
 package longshoulder.command;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,7 +10,9 @@ import longshoulder.core.frame.Arc;
 import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.LengthEntry;
 import longshoulder.core.measure.Unit;
-import longshoulder.files.CurveTemplate;
+import longshoulder.core.drawing.CurveDrawing;
+import longshoulder.files.DrawingFile;
+import longshoulder.files.SvgPen;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
@@ -72,7 +73,7 @@ final class CurveCommand implements Callable<Integer> {
                     arc.farthest(millimetres(given.offsets)));
         }
         if (svg != null) {
-            Files.writeString(svg, CurveTemplate.svg(arc, stations));
+            DrawingFile.write(svg, SvgPen.toBytes(new CurveDrawing(arc, stations).atScale(1)));
             out.println(svg);
         }
         out.flush();

@@ -15,7 +15,7 @@ import picocli.CommandLine.ParameterException;
         "", "Without a command the window opens; \"longshoulder demo\" opens it with demo data."}, subcommands = {
                 KindsCommand.class, JointsCommand.class, SetCommand.class, NewCommand.class, PlanCommand.class,
                 CheckCommand.class, ProveCommand.class, CurveCommand.class,
-                CutListCommand.class, ExportCommand.class})
+                CutListCommand.class, ExportCommand.class, DrawCommand.class})
 public final class Main implements Runnable {
 
     static final int FINE = 0;

@@ -43,7 +43,7 @@ public record Extent(double left, double low, double right, double high) {
     }
 
     /** The box round some points, at least one. */
-    static Extent of(List<Vector2D> points) {
+    public static Extent of(List<Vector2D> points) {
         Growing box = new Growing();
         points.forEach(box::add);
         return box.box();

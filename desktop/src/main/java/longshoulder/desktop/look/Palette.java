@@ -1,7 +1,9 @@
 package longshoulder.desktop.look;
 
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import javafx.scene.paint.Color;
+import longshoulder.core.wood.Species;
 
 /**
  * The colours of the program, each named after what it means; docs/design.md has the reasons. The style sheet knows them
@@ -47,14 +49,7 @@ public final class Palette {
     /** In the dark woods are as deep as in evening light, so that lines stand out against them. */
     private static final double EVENING = 0.52;
 
-    private static final Map<String, Color> WOODS = Map.ofEntries(Map.entry("beech", Color.web("#ecd8b8")),
-            Map.entry("white-ash", Color.web("#efe2c6")), Map.entry("elm", Color.web("#d8b78c")),
-            Map.entry("cherry", Color.web("#d9a67f")), Map.entry("hard-maple", Color.web("#f1e4cb")),
-            Map.entry("white-oak", Color.web("#dcc59b")), Map.entry("red-oak", Color.web("#e0bd98")),
-            Map.entry("walnut", Color.web("#b69479")), Map.entry("yellow-birch", Color.web("#efdcb4")),
-            Map.entry("white-pine", Color.web("#f3e3bd")), Map.entry("larch", Color.web("#e6be8e")),
-            Map.entry("sycamore", Color.web("#f2ead8")));
-    private static final Color OTHER_WOOD = Color.web("#e6d3b3");
+    private static final Map<String, Color> WOODS = new ConcurrentHashMap<>();
 
     /** Read beside the window too, where pictures are painted. */
     private static volatile Theme theme = Theme.LIGHT;
@@ -129,7 +124,8 @@ public final class Palette {
 
     /** The tint of a wood. */
     public static Color wood(String species) {
-        Color wood = WOODS.getOrDefault(species, OTHER_WOOD);
+        Color wood = WOODS.computeIfAbsent(species,
+                id -> Color.web("#%06x".formatted(Species.colourOf(id))));
         return theme == Theme.LIGHT ? wood : wood.deriveColor(0, 1, EVENING, 1);
     }
 

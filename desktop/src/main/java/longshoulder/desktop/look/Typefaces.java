@@ -3,7 +3,6 @@ package longshoulder.desktop.look;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
@@ -11,6 +10,7 @@ import javafx.application.Application;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.Text;
+import longshoulder.files.ShippedFonts;
 
 /**
  * The two typefaces that ship with the program: Bitter for headings, Source Sans 3 for text and figures (its figures are
@@ -18,8 +18,6 @@ import javafx.scene.text.Text;
  */
 public final class Typefaces {
 
-    private static final List<String> FILES = List.of("SourceSans3_400Regular.ttf", "SourceSans3_600SemiBold.ttf",
-            "Bitter_600SemiBold.ttf");
     private static final String FIGURES = "Source Sans 3";
 
     /** Kept by size: a text that is given an equal but other font is measured anew. */
@@ -48,10 +46,10 @@ public final class Typefaces {
     }
 
     private static Boolean read() {
-        for (String file : FILES) {
-            try (InputStream in = Typefaces.class.getResourceAsStream("/longshoulder/desktop/fonts/" + file)) {
-                if (in == null || Font.loadFont(in, 12) == null) {
-                    throw new IllegalStateException("The typeface (%s) is not shipped.".formatted(file));
+        for (String file : ShippedFonts.ALL) {
+            try (InputStream in = ShippedFonts.open(file)) {
+                if (Font.loadFont(in, 12) == null) {
+                    throw new IllegalStateException("The typeface (%s) cannot be read.".formatted(file));
                 }
             } catch (IOException broken) {
                 throw new UncheckedIOException("A shipped typeface cannot be read.", broken);

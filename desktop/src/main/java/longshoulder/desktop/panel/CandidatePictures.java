@@ -86,7 +86,7 @@ final class CandidatePictures {
                         .applyTo(project);
         Plan plan = Planner.plan(with);
         return plan.joints().stream().filter(one -> one.id().equals(chosen.id())).findFirst()
-                .map(one -> new SmallPicture(Projection.visibleOf(new JointDetail(plan, one).apart(APART), EYE), EYE,
+                .map(one -> new SmallPicture(Projection.visibleOf(new JointDetail(plan, one).apart(APART), EYE),
                         plan));
     }
 }

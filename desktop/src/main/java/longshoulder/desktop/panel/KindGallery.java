@@ -96,7 +96,7 @@ public final class KindGallery extends TilePane implements Themed {
 
     private static SmallPicture picture(Kind kind) {
         var plan = Planner.plan(Project.ofKind(kind, "", Showing.TENTH_MILLIMETRES));
-        return new SmallPicture(Projection.visible(plan, EYE), EYE, plan);
+        return new SmallPicture(Projection.visible(plan, EYE), plan);
     }
 
     /** Puts the keyboard on the kind that is made. */

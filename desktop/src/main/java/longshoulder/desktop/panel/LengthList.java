@@ -16,6 +16,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import longshoulder.core.brief.HouseRules;
+import longshoulder.core.drawing.LengthBar;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.joint.Meeting;
 import longshoulder.core.measure.Length;
@@ -76,7 +77,7 @@ public final class LengthList extends VBox {
             VBox together = new VBox();
             together.getStyleClass().add("span");
             span.forEach(piece -> together.getChildren().addAll(
-                    row(piece, new LengthBar.Scale(tenon, longest), unequal.contains(piece.id())), notes(piece)));
+                    row(piece, tenon, longest, unequal.contains(piece.id())), notes(piece)));
             rows.add(together);
         }
         if (!bench.plan().frame().assemblies().isEmpty()) {
@@ -97,7 +98,7 @@ public final class LengthList extends VBox {
         return heading;
     }
 
-    private HBox row(PlannedPiece piece, LengthBar.Scale scale, boolean unequal) {
+    private HBox row(PlannedPiece piece, double tenon, double longest, boolean unequal) {
         boolean lit = piece.id().equals(bench.pieceProperty().get());
         Label mark = new Label(piece.piece().mark());
         mark.getStyleClass().add("mark-badge");
@@ -105,7 +106,7 @@ public final class LengthList extends VBox {
         // A number stays with what it numbers.
         Label name = new Label(bench.words().name(piece.id()).replaceAll(" (?=\\d)", Lines.NO_BREAK));
         name.getStyleClass().add("length-name");
-        LengthBar bar = new LengthBar(piece, scale, lit, unequal);
+        LengthBarView bar = new LengthBarView(new LengthBar(piece, lit, unequal), tenon, longest);
         HBox.setHgrow(bar, Priority.ALWAYS);
         HBox row = new HBox(mark, name, bar, shoulder(piece), length(piece));
         row.setAlignment(Pos.CENTER_LEFT);

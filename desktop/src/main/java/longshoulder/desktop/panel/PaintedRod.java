@@ -5,19 +5,18 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.layout.Region;
-import longshoulder.core.projection.Projection;
-import longshoulder.core.projection.Extent;
-import longshoulder.core.joint.Joint;
+import longshoulder.core.drawing.RodLayout;
 import longshoulder.core.marking.Rod;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.words.Words;
 import longshoulder.desktop.Texts;
-import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.Picture;
 import longshoulder.desktop.look.PictureView;
+import longshoulder.desktop.look.Pixels;
+import longshoulder.desktop.look.ScreenPen;
 import longshoulder.desktop.model.Workbench;
 
 /**
@@ -32,15 +31,12 @@ record PaintedRod(String heading, Rod rod, List<Double> marks, List<Figure> figu
         Picture picture) {
 
     static final double HEIGHT = 164;
-    static final double SIDE = 96;
-    static final double TOP = 56;
+    static final double SIDE = Pixels.of(RodLayout.SIDE);
+    static final double TOP = Pixels.of(RodLayout.TOP);
 
-    private static final double BOTTOM = 14;
-    private static final double BETWEEN = 8;
-    private static final double WIDEST = 62;
-    /** Where marks begin and end, over and under the faces. */
-    private static final double MARK_TOP = TOP - 6;
-    private static final double MARK_END = HEIGHT - BOTTOM + 4;
+    /** Where marks begin and end at the most, over and under the faces. */
+    private static final double MARK_TOP = Pixels.of(RodLayout.TOP - RodLayout.OVER);
+    private static final double MARK_END = HEIGHT - Pixels.of(RodLayout.BOTTOM - RodLayout.UNDER);
     /** A rod shorter than this on the screen is not drawn. */
     private static final double SHORTEST = 10;
 
@@ -86,25 +82,19 @@ record PaintedRod(String heading, Rod rod, List<Double> marks, List<Figure> figu
             return Optional.empty();
         }
         PlannedPiece piece = plan.piece(setting.piece());
-        Rod rod = Rod.of(plan, piece.id());
-        double scale = setting.length() / rod.marks().getLast().position().value().toMillimetres();
-        List<Double> marks = rod.marks().stream()
-                .map(mark -> SIDE + scale * mark.position().value().toMillimetres()).toList();
-        int faces = rod.faces().size();
-        double room = HEIGHT - TOP - BOTTOM - BETWEEN * (faces - 1);
-        double each = Math.min(WIDEST, room / faces);
-        List<Double> middles = new ArrayList<>();
-        for (int i = 0; i < faces; i++) {
-            middles.add(TOP + (room - each * faces) / 2 + each / 2 + i * (each + BETWEEN));
-        }
+        RodLayout layout = RodLayout.filling(plan, piece.id(), Pixels.toMillimetres(setting.width()),
+                Pixels.toMillimetres(HEIGHT));
+        List<Double> marks = layout.places().stream().map(Pixels::of).toList();
+        List<Double> middles = layout.middles().stream().map(Pixels::of).toList();
         Rectangle2D part = new Rectangle2D(SIDE, MARK_TOP, setting.length(), MARK_END - MARK_TOP);
         Picture picture = Picture.of(part, setting.width(), HEIGHT, setting.pixels(), brush -> {
-            faces(brush, plan, piece, rod, scale, each, middles);
-            marks(brush, rod, marks);
+            ScreenPen pen = new ScreenPen(brush);
+            layout.groups().forEach(group -> group.draw(pen));
         });
         Words words = Workbench.words(plan.project());
         String heading = Texts.get("rod.heading") + "  " + piece.piece().mark() + "  " + words.name(piece.id());
-        return Optional.of(new PaintedRod(heading, rod, marks, figures(rod, marks, words), middles, picture));
+        return Optional.of(new PaintedRod(heading, layout.rod(), marks,
+                figures(layout.rod(), marks, words), middles, picture));
     }
 
     private static List<Figure> figures(Rod rod, List<Double> marks, Words words) {
@@ -116,28 +106,5 @@ record PaintedRod(String heading, Rod rod, List<Double> marks, List<Figure> figu
             }
         }
         return figures;
-    }
-
-    private static void faces(Brush brush, Plan plan, PlannedPiece piece, Rod rod, double scale, double each,
-            List<Double> middles) {
-        List<Projection> drawings = Projection.alone(piece, rod.faces().stream().map(Rod.Face::view).toList());
-        for (int i = 0; i < drawings.size(); i++) {
-            Rod.Face face = rod.faces().get(i);
-            Extent extent = drawings.get(i).extent();
-            double upright = each / Math.max(1e-6, extent.height());
-            RodStrip strip = new RodStrip(brush, extent, scale, upright, SIDE, middles.get(i) - each / 2);
-            strip.hatchEnds(rod);
-            strip.draw(drawings.get(i), Palette.wood(piece.wood()));
-            strip.waste(plan.mortisesIn(piece.id()).stream().filter(joint -> face.joints().contains(joint.id()))
-                    .map(Joint::removes), face.view());
-        }
-    }
-
-    private static void marks(Brush brush, Rod rod, List<Double> places) {
-        for (int i = 0; i < places.size(); i++) {
-            boolean shoulder = rod.marks().get(i).kind() == Rod.Kind.SHOULDER;
-            brush.line(shoulder ? Palette.lit() : Palette.quiet(), shoulder ? 1.6 : 0.8, false);
-            brush.draw(places.get(i), MARK_TOP, places.get(i), MARK_END);
-        }
     }
 }

@@ -7,11 +7,11 @@ import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import longshoulder.core.drawing.FigureRow;
 import longshoulder.desktop.look.DrawingPane;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.PictureView;
-import longshoulder.desktop.look.Row;
 import longshoulder.desktop.model.BackgroundDerivation;
 import longshoulder.desktop.model.Workbench;
 
@@ -100,7 +100,7 @@ public final class RodPane extends DrawingPane {
             widths[i] = field.figureWidth();
         }
         nodes.addAll(shown);
-        double[] left = Row.spread(places, widths, getWidth() - 4);
+        double[] left = FigureRow.spread(places, widths, getWidth() - 4);
         for (int i = 0; i < left.length; i++) {
             shown.get(i).relocate(Math.rint(left[i]), PaintedRod.TOP - 8 - shown.get(i).figureHeight());
         }

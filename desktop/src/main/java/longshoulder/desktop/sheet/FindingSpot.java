@@ -9,6 +9,8 @@ import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.words.Words;
+import longshoulder.core.drawing.PlacedView;
+import longshoulder.desktop.look.Pixels;
 import longshoulder.desktop.model.Workbench;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
@@ -36,7 +38,11 @@ record FindingSpot(Finding finding, String words, Vector2D at) {
         Vector3D spot = joint.map(FindingSpot::middle).orElseGet(() -> middle(piece));
         return views.stream().filter(view -> !view.isPictorial())
                 .max(Comparator.comparingDouble(view -> Math.abs(view.view().toEye().dot(piece.pose().out()))))
-                .map(view -> view.onSheet(spot)).orElse(CORNER);
+                .map(view -> pixels(view.onPage(spot))).orElse(CORNER);
+    }
+
+    private static Vector2D pixels(Vector2D onPage) {
+        return Vector2D.of(Pixels.of(onPage.getX()), Pixels.of(onPage.getY()));
     }
 
     private static Vector3D middle(Joint joint) {

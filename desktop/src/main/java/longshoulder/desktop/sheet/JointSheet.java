@@ -3,7 +3,6 @@ package longshoulder.desktop.sheet;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -15,12 +14,17 @@ import javafx.scene.control.Slider;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
-import javafx.scene.paint.Color;
 import javafx.scene.text.Text;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Value;
-import longshoulder.core.projection.Projection;
-import longshoulder.core.projection.Extent;
+import longshoulder.core.drawing.Area;
+import longshoulder.core.drawing.DimensionLine;
+import longshoulder.core.drawing.DrawingContext;
+import longshoulder.core.drawing.JointMarks;
+import longshoulder.core.drawing.Mark;
+import longshoulder.core.drawing.Page;
+import longshoulder.core.drawing.Placement;
+import longshoulder.core.drawing.SectionLayout;
 import longshoulder.core.projection.JointDetail;
 import longshoulder.core.frame.Dimension;
 import longshoulder.core.geometry.View;
@@ -31,12 +35,12 @@ import longshoulder.core.plan.Plan;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.desktop.Texts;
-import longshoulder.desktop.look.Brush;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
-import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.Picture;
 import longshoulder.desktop.look.PictureView;
+import longshoulder.desktop.look.Pixels;
+import longshoulder.desktop.look.ScreenPen;
 import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.Trial;
@@ -88,7 +92,7 @@ public final class JointSheet extends Pane implements Themed {
         pull.setAccessibleText(Texts.get("joints.pull"));
         pull.valueProperty().addListener((observed, was, is) -> paint());
         for (SectionPlane section : SectionPlane.values()) {
-            Text caption = new Text(Texts.get("joints." + section.name().toLowerCase(Locale.ROOT)));
+            Text caption = new Text(bench.words().text(JointMarks.caption(section)));
             caption.getStyleClass().add("caption");
             caption.setFont(Typefaces.figures(13, false));
             captions.put(section, caption);
@@ -176,13 +180,14 @@ public final class JointSheet extends Pane implements Themed {
         Plan plan = trial.map(Trial::plan).orElse(bench.plan());
         Joint shown = plan.joints().stream().filter(one -> one.id().equals(joint.get().id())).findFirst()
                 .orElse(joint.get());
-        JointDetail detail = new JointDetail(plan, shown);
-        Optional<JointDetail> before = trial.map(any -> new JointDetail(bench.plan(), joint.get()));
+        JointMarks marks = new JointMarks(plan, shown, trial.map(any -> new JointDetail(bench.plan(), joint.get())));
+        DrawingContext context = new DrawingContext(plan, bench.words(), (text, size, bold) -> 0);
         double width = paintedWidth;
         double height = paintedHeight;
         picture.show(Picture.of(width, height, PictureView.pixels(this), brush -> {
-            sections(detail, before, shown, sections(width, height), brush);
-            apart(detail, pictorial(width, height), brush);
+            ScreenPen pen = new ScreenPen(brush);
+            sections(marks, context, shown, sections(width, height), pen);
+            marks.apart(pull.getValue(), View.pictorial(turn, lift), pulled(pictorial(width, height))).draw(pen);
         }));
     }
 
@@ -204,26 +209,31 @@ public final class JointSheet extends Pane implements Themed {
         return new Rectangle2D(left, top, width - left, height - PULL - top);
     }
 
-    private void sections(JointDetail detail, Optional<JointDetail> before, Joint joint, Rectangle2D area,
-            Brush brush) {
+    /** The picture pulled apart keeps off the edges of its room. */
+    private static Area pulled(Rectangle2D room) {
+        return Pixels.toArea(room.getMinX() + EDGE, room.getMinY() + (8 - EDGE) / 2 + EDGE / 2,
+                room.getWidth() - 2 * EDGE, room.getHeight() - EDGE - 8);
+    }
+
+    private void sections(JointMarks marks, DrawingContext context, Joint joint, Rectangle2D room, ScreenPen pen) {
         List<FigureField> figures = new ArrayList<>();
-        SectionLayout layout = new SectionLayout(detail, area,
-                section -> Objects.requireNonNull(captions.get(section)).getLayoutBounds().getWidth());
+        SectionLayout layout = new SectionLayout(marks.detail(),
+                Pixels.toArea(room.getMinX(), room.getMinY(), room.getWidth(), room.getHeight()),
+                section -> Pixels.toMillimetres(
+                        Objects.requireNonNull(captions.get(section)).getLayoutBounds().getWidth()));
         for (SectionLayout.Place place : layout.places()) {
-            SectionPlane section = place.section();
-            PlacedView view = place.view();
-            SheetPen pen = new SheetPen(brush, this::wood, "");
-            pen.draw(view, false, () -> pen.hatch(view, detail.cutFaces(section), joint.meeting().tenonPiece().id()));
-            before.ifPresent(old -> pen.ghost(view, SectionLayout.drawing(old, section)));
-            for (Dimension dimension : layout.figures(section)) {
-                DimensionLine line = DimensionLine.of(view, dimension);
-                line.draw(brush);
-                FigureField figure = figure(joint, dimension);
-                line.place(figure);
+            Placement at = place.view().placement();
+            new Page.Group(at, marks.section(place)).draw(pen);
+            for (DimensionLine line : JointMarks.lines(context, layout, place)) {
+                new Page.Group(at, List.of(new Mark.Dimensioned(line))).draw(pen);
+                FigureField figure = figure(joint, line.dimension());
+                FigureHandle.place(figure, line, at);
                 figures.add(figure);
             }
-            Text caption = Objects.requireNonNull(captions.get(section));
-            caption.relocate(Math.rint(place.captionX() - caption.getLayoutBounds().getWidth() / 2), place.captionY());
+            Text caption = Objects.requireNonNull(captions.get(place.section()));
+            caption.relocate(
+                    Math.rint(Pixels.of(place.captionX()) - caption.getLayoutBounds().getWidth() / 2),
+                    Pixels.of(place.captionY()));
         }
         show(figures);
     }
@@ -252,22 +262,6 @@ public final class JointSheet extends Pane implements Themed {
         nodes.addAll(captions.values());
         nodes.addAll(figures);
         FocusKeeper.rebuild(this, () -> getChildren().setAll(nodes));
-    }
-
-    /** The picture keeps its scale while it is pulled apart: it has room for the farthest. */
-    private void apart(JointDetail detail, Rectangle2D area, Brush brush) {
-        View eye = View.pictorial(turn, lift);
-        Extent room = Projection.extentOf(detail.apart(0), eye).union(Projection.extentOf(detail.apart(1), eye));
-        double scale = Math.max(0.01, Math.min((area.getWidth() - 2 * EDGE) / room.width(),
-                (area.getHeight() - EDGE - 8) / room.height()));
-        PlacedView view = new PlacedView(eye, "", Projection.visibleOf(detail.apart(pull.getValue()), eye), scale,
-                (area.getMinX() + area.getMaxX()) / 2 - scale * (room.left() + room.right()) / 2,
-                (area.getMinY() + area.getMaxY() - EDGE) / 2 + scale * (room.low() + room.high()) / 2);
-        new SheetPen(brush, this::wood, "").draw(view, false);
-    }
-
-    private Color wood(String id) {
-        return bench.plan().has(id) ? Palette.wood(bench.plan().piece(id).wood()) : Palette.litWood();
     }
 
     @Override

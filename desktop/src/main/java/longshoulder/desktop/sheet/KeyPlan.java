@@ -7,7 +7,9 @@ import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Circle;
 import longshoulder.core.projection.Projection;
-import longshoulder.core.projection.Extent;
+import longshoulder.core.drawing.Page;
+import longshoulder.core.drawing.Placement;
+import longshoulder.core.drawing.ViewMarks;
 import longshoulder.core.geometry.View;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.Plan;
@@ -17,6 +19,8 @@ import longshoulder.desktop.look.FramedPicture;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.Picture;
 import longshoulder.desktop.look.PictureView;
+import longshoulder.desktop.look.Pixels;
+import longshoulder.desktop.look.ScreenPen;
 import longshoulder.desktop.look.Tag;
 import longshoulder.desktop.look.Themed;
 import longshoulder.desktop.model.Workbench;
@@ -94,19 +98,14 @@ public final class KeyPlan extends Pane implements Themed {
 
     private void paint(Projection drawn, Joint joint) {
         setAccessibleText(Texts.get("joints.keyplan") + ": " + bench.words().name(joint.id()));
-        Extent box = drawn.extent();
-        double scale = Math.min((WIDTH - 2 * MARGIN) / Math.max(1, box.width()),
-                (HEIGHT - 2 * MARGIN) / Math.max(1, box.height()));
-        PlacedView placed = new PlacedView(EYE, "", drawn, scale,
-                WIDTH / 2 - scale * (box.left() + box.right()) / 2, HEIGHT / 2 + scale * (box.low() + box.high()) / 2);
+        Placement placed = Placement.fitting(drawn.extent(),
+                Pixels.toArea(MARGIN, MARGIN, WIDTH - 2 * MARGIN, HEIGHT - 2 * MARGIN));
         String rail = joint.meeting().tenonPiece().id();
-        picture.show(Picture.of(WIDTH, HEIGHT, PictureView.pixels(this),
-                brush -> new SheetPen(brush, this::wood, rail).drawFine(placed)));
-        ring(joint, placed.onSheet(joint.site().bounds().least().lerp(joint.site().bounds().greatest(), 0.5)));
-    }
-
-    private Color wood(String id) {
-        return bench.plan().has(id) ? Palette.wood(bench.plan().piece(id).wood()) : Palette.litWood();
+        Page.Group group = new Page.Group(placed, new ViewMarks(bench.plan(), rail).fine(drawn));
+        picture.show(Picture.of(WIDTH, HEIGHT, PictureView.pixels(this), brush -> group.draw(new ScreenPen(brush))));
+        Vector2D middle = placed.onPage(
+                EYE.flat(joint.site().bounds().least().lerp(joint.site().bounds().greatest(), 0.5)));
+        ring(joint, Vector2D.of(Pixels.of(middle.getX()), Pixels.of(middle.getY())));
     }
 
     private void ring(Joint joint, Vector2D at) {

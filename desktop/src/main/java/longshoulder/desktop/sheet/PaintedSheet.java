@@ -3,9 +3,14 @@ package longshoulder.desktop.sheet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import longshoulder.core.drawing.DrawingContext;
+import longshoulder.core.drawing.PlacedView;
+import longshoulder.core.drawing.SheetLayout;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.tasks.Tasks;
 import longshoulder.desktop.look.Picture;
+import longshoulder.desktop.look.Pixels;
+import longshoulder.desktop.model.Workbench;
 
 /**
  * The views of a sheet, placed and painted for a setting. It is made beside the window, where the processors share the views.
@@ -18,28 +23,22 @@ record PaintedSheet(SheetLayout layout, List<PaintedView> painted, List<FindingS
     /** @param before of the same plan, as it was set before */
     static PaintedSheet of(Plan plan, SheetSetting setting, Optional<PaintedSheet> before) {
         SheetLayout layout = before.map(PaintedSheet::layout).orElseGet(() -> new SheetLayout(plan));
-        List<PlacedView> places = setting.isNoRoom() ? List.of() : layout.place(setting);
+        List<PlacedView> places = setting.isNoRoom()
+                ? List.of()
+                : layout.place(Pixels.toMillimetres(setting.width()), Pixels.toMillimetres(setting.height()),
+                        setting.look());
+        DrawingContext context = new DrawingContext(plan, Workbench.words(plan.project()), (text, size, bold) -> 0);
         // Each view is drawn and painted by one processor: where each step is shared, one waits for the other after each.
         return Tasks.both(
                 () -> Tasks.each(IntStream.range(0, places.size()).boxed().toList(),
-                        i -> PaintedView.of(layout, places.get(i), lines(plan, places.get(i)), setting,
+                        i -> PaintedView.of(layout, places.get(i), context.lines(places.get(i)), setting,
                                 before.filter(sheet -> i < sheet.painted.size()).map(sheet -> sheet.painted.get(i)))),
                 () -> FindingSpot.of(plan, places),
                 (painted, spots) -> new PaintedSheet(layout, painted, spots));
     }
 
-    private static List<DimensionLine> lines(Plan plan, PlacedView place) {
-        return plan.frame().dimensions().stream().filter(dimension -> dimension.view().equals(place.view()))
-                .map(dimension -> DimensionLine.of(place, dimension)).toList();
-    }
-
     List<PlacedView> views() {
         return painted.stream().map(PaintedView::placed).toList();
-    }
-
-    /** The lines of all figures. */
-    List<DimensionLine> lines() {
-        return painted.stream().flatMap(view -> view.lines().stream()).toList();
     }
 
     List<Picture> pictures() {

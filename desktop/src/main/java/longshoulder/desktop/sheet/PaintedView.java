@@ -1,10 +1,18 @@
 package longshoulder.desktop.sheet;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import longshoulder.core.drawing.DimensionLine;
+import longshoulder.core.drawing.Mark;
+import longshoulder.core.drawing.Page;
+import longshoulder.core.drawing.PlacedView;
+import longshoulder.core.drawing.SheetLayout;
+import longshoulder.core.drawing.ViewMarks;
 import longshoulder.core.projection.Projection;
-import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.Picture;
+import longshoulder.desktop.look.Pixels;
+import longshoulder.desktop.look.ScreenPen;
 
 /**
  * A view of a sheet, drawn and painted.
@@ -31,17 +39,16 @@ record PaintedView(PlacedView placed, List<DimensionLine> lines, Picture picture
         PlacedView placed = blank.drawn(blank.isPictorial()
                 ? pictorial(layout, setting, before)
                 : flat(layout, blank, setting, before));
-        Picture picture = Picture.of(placed.boxWith(lines), setting.width(), setting.height(), setting.pixels(),
-                brush -> {
-                    new SheetPen(brush, id -> Palette.wood(layout.plan().piece(id).wood()), setting.lit())
-                            .draw(placed, !placed.isPictorial());
-                    lines.forEach(line -> line.draw(brush));
-                });
+        List<Mark> marks = new ArrayList<>(new ViewMarks(layout.plan(), setting.lit()).of(placed.projection()));
+        lines.forEach(line -> marks.add(new Mark.Dimensioned(line)));
+        Page.Group group = new Page.Group(placed.placement(), marks);
+        Picture picture = Picture.of(Pixels.of(placed.areaWith(lines)), setting.width(), setting.height(),
+                setting.pixels(), brush -> group.draw(new ScreenPen(brush)));
         return new PaintedView(placed, lines, picture, setting);
     }
 
     private static Projection pictorial(SheetLayout layout, SheetSetting setting, Optional<PaintedView> before) {
-        return before.filter(one -> one.setting.look().equals(setting.look())).map(one -> one.placed.drawing())
+        return before.filter(one -> one.setting.look().equals(setting.look())).map(one -> one.placed.projection())
                 .orElseGet(() -> layout.draw(setting.look()));
     }
 
@@ -49,8 +56,8 @@ record PaintedView(PlacedView placed, List<DimensionLine> lines, Picture picture
             Optional<PaintedView> before) {
         return before
                 .map(one -> one.setting.lit().equals(setting.lit())
-                        ? one.placed.drawing()
-                        : layout.lit(one.placed.drawing(), blank.view(), setting.lit()))
+                        ? one.placed.projection()
+                        : layout.lit(one.placed.projection(), blank.view(), setting.lit()))
                 .orElseGet(() -> layout.draw(blank.view(), setting.lit()));
     }
 }

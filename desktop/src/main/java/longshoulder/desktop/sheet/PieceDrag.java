@@ -3,12 +3,15 @@ package longshoulder.desktop.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Rectangle2D;
+import longshoulder.core.drawing.Area;
+import longshoulder.core.drawing.PlacedView;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
+import longshoulder.desktop.look.Pixels;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
@@ -30,10 +33,13 @@ final class PieceDrag {
     private final double startX;
     private final double startY;
     private final double step;
+    /** Pixels to a millimetre of the piece. */
+    private final double scale;
     private Vector3D by = Vector3D.ZERO;
 
     PieceDrag(Plan plan, PlacedView view, String piece, double startX, double startY) {
         this.view = view;
+        scale = Pixels.of(view.placement().scale());
         this.piece = plan.piece(piece).piece();
         this.startX = startX;
         this.startY = startY;
@@ -52,14 +58,14 @@ final class PieceDrag {
         }
         boolean level = Math.abs(right) >= Math.abs(up);
         Vector3D axis = level ? view.view().right() : view.view().up();
-        double wanted = (level ? right : up) / view.scale();
+        double wanted = (level ? right : up) / scale;
         by = axis.multiply(snapped(axis, wanted));
     }
 
     private double snapped(Vector3D axis, double wanted) {
         double[] own = along(piece.body().bounds(), axis);
         double best = Math.rint(wanted / step) * step;
-        double nearest = REACH / view.scale();
+        double nearest = REACH / scale;
         for (Bounds other : others) {
             for (double theirs : along(other, axis)) {
                 for (double mine : own) {
@@ -91,10 +97,10 @@ final class PieceDrag {
     /** The box of the piece where it would come to lie, on the sheet. */
     Rectangle2D box() {
         Bounds box = piece.body().bounds();
-        Vector2D low = view.onSheet(box.least().add(by));
-        Vector2D high = view.onSheet(box.greatest().add(by));
-        return new Rectangle2D(Math.min(low.getX(), high.getX()), Math.min(low.getY(), high.getY()),
-                Math.abs(high.getX() - low.getX()), Math.abs(high.getY() - low.getY()));
+        Vector2D low = view.onPage(box.least().add(by));
+        Vector2D high = view.onPage(box.greatest().add(by));
+        return Pixels.of(new Area(Math.min(low.getX(), high.getX()), Math.min(low.getY(), high.getY()),
+                Math.abs(high.getX() - low.getX()), Math.abs(high.getY() - low.getY())));
     }
 
     /** How far it goes, in millimetres. */

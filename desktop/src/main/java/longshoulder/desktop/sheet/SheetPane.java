@@ -13,6 +13,11 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.text.Text;
 import longshoulder.core.brief.Value;
+import longshoulder.core.drawing.DimensionLine;
+import longshoulder.core.drawing.PictorialLook;
+import longshoulder.core.drawing.PlacedView;
+import longshoulder.core.drawing.Placement;
+import longshoulder.core.drawing.SheetLayout;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Dimension;
 import longshoulder.core.measure.Length;
@@ -24,6 +29,7 @@ import longshoulder.desktop.look.DrawingPane;
 import longshoulder.desktop.look.FigureField;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.PictureView;
+import longshoulder.desktop.look.Pixels;
 import longshoulder.desktop.look.Typefaces;
 import longshoulder.desktop.model.BackgroundDerivation;
 import longshoulder.desktop.model.Workbench;
@@ -36,9 +42,6 @@ import longshoulder.desktop.model.Workbench;
  */
 public final class SheetPane extends DrawingPane {
 
-    private static final double FIRST_TURN = 32;
-    private static final double FIRST_LIFT = 24;
-
     private final Workbench bench;
     /** One for each view. */
     private final List<PictureView> pictures = Stream.generate(PictureView::new).limit(SheetLayout.VIEWS).toList();
@@ -50,7 +53,7 @@ public final class SheetPane extends DrawingPane {
     private final Map<String, Text> captions = new HashMap<>();
     private final BackgroundDerivation<SheetSetting, PaintedSheet> prepared;
     private PaintedSheet sheet;
-    private Look look = new Look(FIRST_TURN, FIRST_LIFT, 0);
+    private PictorialLook look = PictorialLook.FIRST;
     private double lastX;
     private double lastY;
     private boolean dragged;
@@ -90,7 +93,7 @@ public final class SheetPane extends DrawingPane {
         look(look.apart(share));
     }
 
-    private void look(Look other) {
+    private void look(PictorialLook other) {
         look = other;
         repaint();
     }
@@ -121,7 +124,9 @@ public final class SheetPane extends DrawingPane {
         for (PlacedView view : sheet.views()) {
             caption(view).ifPresent(nodes::add);
         }
-        sheet.lines().forEach(line -> nodes.add(figure(line)));
+        for (PaintedView view : sheet.painted()) {
+            view.lines().forEach(line -> nodes.add(figure(line, view.placed().placement())));
+        }
         nodes.addAll(marks.make(this, sheet.spots()));
         // Nodes that stay are not styled again; that costs more than everything else here.
         if (!getChildren().equals(nodes)) {
@@ -134,25 +139,24 @@ public final class SheetPane extends DrawingPane {
         if (view.isPictorial()) {
             return Optional.empty();
         }
-        Text caption = captions.computeIfAbsent(view.caption(), key -> {
-            Text text = new Text(Texts.get(key));
+        Text caption = captions.computeIfAbsent(view.name(), key -> {
+            Text text = new Text(bench.words().text(key));
             text.getStyleClass().add("caption");
             text.setFont(Typefaces.figures(13, false));
             return text;
         });
-        Rectangle2D box = view.box();
-        double below = view.caption().equals("view.plan") ? 18 : 66;
+        Rectangle2D box = Pixels.of(view.area());
         caption.relocate(Math.rint(box.getMinX() + box.getWidth() / 2 - caption.getLayoutBounds().getWidth() / 2),
-                box.getMaxY() + below - 12);
+                Pixels.of(SheetLayout.captionLine(view)) - 12);
         return Optional.of(caption);
     }
 
-    private FigureField figure(DimensionLine line) {
+    private FigureField figure(DimensionLine line, Placement at) {
         Dimension dimension = line.dimension();
-        String figure = bench.words().figure(dimension.amount().value());
+        String figure = line.figure();
         FigureField field = fields.computeIfAbsent(dimension.amount().label(), label -> field(dimension, figure));
         field.show(figure);
-        line.place(field);
+        FigureHandle.place(field, line, at);
         return field;
     }
 
@@ -183,10 +187,14 @@ public final class SheetPane extends DrawingPane {
     /** The piece under the mouse in a flat view. */
     private Optional<PieceDrag> grabbed(double x, double y) {
         return sheet.views().stream()
-                .filter(view -> !view.isPictorial() && view.box().contains(x, y))
-                .flatMap(view -> view.pieceAt(x, y).stream()
+                .filter(view -> !view.isPictorial() && Pixels.of(view.area()).contains(x, y))
+                .flatMap(view -> pieceAt(view, x, y).stream()
                         .map(piece -> new PieceDrag(bench.plan(), view, piece, x, y)))
                 .findFirst();
+    }
+
+    private static Optional<String> pieceAt(PlacedView view, double x, double y) {
+        return view.pieceAt(Pixels.toMillimetres(x), Pixels.toMillimetres(y));
     }
 
     private void show(PieceDrag moving) {
@@ -221,14 +229,14 @@ public final class SheetPane extends DrawingPane {
     }
 
     private boolean isOverPictorial(double x, double y) {
-        return !sheet.views().isEmpty() && sheet.views().getLast().box().contains(x, y);
+        return !sheet.views().isEmpty() && Pixels.of(sheet.views().getLast().area()).contains(x, y);
     }
 
     private void click(MouseEvent click) {
         if (dragged) {
             return;
         }
-        sheet.views().stream().flatMap(view -> view.pieceAt(click.getX(), click.getY()).stream()).findFirst()
+        sheet.views().stream().flatMap(view -> pieceAt(view, click.getX(), click.getY()).stream()).findFirst()
                 .ifPresent(bench::light);
         bench.findingProperty().set(Optional.<Finding>empty());
     }

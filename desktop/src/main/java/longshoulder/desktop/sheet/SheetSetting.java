@@ -1,6 +1,7 @@
 package longshoulder.desktop.sheet;
 
 import javafx.scene.layout.Region;
+import longshoulder.core.drawing.PictorialLook;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.PictureView;
 
@@ -12,12 +13,12 @@ import longshoulder.desktop.look.PictureView;
  * @param look at the pictorial view
  * @param lit id of the piece that is lit; empty for none
  */
-record SheetSetting(double width, double height, double pixels, Look look, String lit, Palette.Theme theme) {
+record SheetSetting(double width, double height, double pixels, PictorialLook look, String lit, Palette.Theme theme) {
 
     private static final double LEAST = 10;
 
     /** As a region stands now. */
-    static SheetSetting of(Region region, Look look, String lit) {
+    static SheetSetting of(Region region, PictorialLook look, String lit) {
         return new SheetSetting(region.getWidth(), region.getHeight(), PictureView.pixels(region), look, lit,
                 Palette.theme());
     }
@@ -27,7 +28,7 @@ record SheetSetting(double width, double height, double pixels, Look look, Strin
         return width < LEAST || height < LEAST;
     }
 
-    SheetSetting lookedAt(Look other) {
+    SheetSetting lookedAt(PictorialLook other) {
         return new SheetSetting(width, height, pixels, other, lit, theme);
     }
 }

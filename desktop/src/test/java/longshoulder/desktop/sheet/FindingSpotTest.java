@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.brief.Value;
+import longshoulder.core.drawing.PictorialLook;
+import longshoulder.core.drawing.PlacedView;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.View;
 import longshoulder.core.kind.Kinds;
@@ -15,6 +17,7 @@ import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.look.Palette;
+import longshoulder.desktop.look.Pixels;
 import longshoulder.desktop.model.Workbench;
 import org.junit.jupiter.api.Test;
 
@@ -26,7 +29,8 @@ class FindingSpotTest {
             .plan(new Edit.Give("leg.width", new Value.Measured(Length.ofMillimetres(30)))
                     .applyTo(Project.ofKind(Kinds.find("table").orElseThrow(), "", Showing.TENTH_MILLIMETRES)));
     private static final List<PlacedView> VIEWS = PaintedSheet.of(PLAN,
-            new SheetSetting(900, 500, 1, new Look(32, 20, 0), "", Palette.Theme.LIGHT), Optional.empty()).views();
+            new SheetSetting(900, 500, 1, new PictorialLook(32, 20, 0), "", Palette.Theme.LIGHT), Optional.empty())
+            .views();
 
     @Test
     void everyFinding_isSaid_inAViewThatIsFlat() {
@@ -35,7 +39,7 @@ class FindingSpotTest {
         assertThat(spots).allSatisfy(spot -> {
             assertThat(spot.words()).isEqualTo(Workbench.words(PLAN.project()).say(spot.finding()));
             assertThat(VIEWS).filteredOn(view -> !view.isPictorial()).anySatisfy(view -> assertThat(
-                    view.box().contains(spot.at().getX(), spot.at().getY())).isTrue());
+                    Pixels.of(view.area()).contains(spot.at().getX(), spot.at().getY())).isTrue());
         });
     }
 
@@ -44,11 +48,11 @@ class FindingSpotTest {
     void aJoint_isMarkedWhereItIs_inTheViewThatLooksAtTheFaceOfItsRail() {
         PlacedView end = VIEWS.stream().filter(view -> view.view().equals(View.END)).findFirst().orElseThrow();
         Bounds leg = PLAN.piece("leg-front-left").piece().body().bounds();
-        double one = end.onSheet(leg.least()).getX();
-        double other = end.onSheet(leg.greatest()).getX();
+        double one = Pixels.of(end.onPage(leg.least()).getX());
+        double other = Pixels.of(end.onPage(leg.greatest()).getX());
         assertThat(FindingSpot.of(PLAN, VIEWS)).filteredOn(spot -> isAbout(spot, "apron-left/leg-front-left"))
                 .isNotEmpty().allSatisfy(spot -> {
-                    assertThat(end.box().contains(spot.at().getX(), spot.at().getY())).isTrue();
+                    assertThat(Pixels.of(end.area()).contains(spot.at().getX(), spot.at().getY())).isTrue();
                     assertThat(spot.at().getX()).isBetween(Math.min(one, other), Math.max(one, other));
                 });
     }

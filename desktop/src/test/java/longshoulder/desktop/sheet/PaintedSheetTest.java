@@ -5,6 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
+import longshoulder.core.drawing.DimensionLine;
+import longshoulder.core.drawing.PictorialLook;
+import longshoulder.core.drawing.PlacedView;
+import longshoulder.core.drawing.SheetLayout;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Plan;
@@ -12,6 +16,7 @@ import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.look.Palette;
 import longshoulder.desktop.look.Picture;
+import longshoulder.desktop.look.Pixels;
 import org.junit.jupiter.api.Test;
 
 /** Where the pictures of the views lie on the sheet, what is on them, and which are painted anew. */
@@ -19,7 +24,7 @@ class PaintedSheetTest {
 
     private static final double WIDTH = 900;
     private static final double HEIGHT = 500;
-    private static final Look LOOK = new Look(32, 20, 0);
+    private static final PictorialLook LOOK = new PictorialLook(32, 20, 0);
     private static final Plan PLAN = Planner
             .plan(Project.ofKind(Kinds.find("table").orElseThrow(), "", Showing.TENTH_MILLIMETRES));
 
@@ -39,12 +44,15 @@ class PaintedSheetTest {
             PlacedView view = sheet.views().get(i);
             Rectangle2D place = sheet.pictures().get(i).place();
             assertThat(new Rectangle2D(0, 0, WIDTH, HEIGHT).contains(place)).isTrue();
-            assertThat(place.contains(view.box())).isTrue();
-            List<DimensionLine> lines = sheet.lines().stream()
-                    .filter(line -> line.dimension().view().equals(view.view())).toList();
-            assertThat(lines).allSatisfy(line -> assertThat(place.contains(line.box())).isTrue());
+            assertThat(place.contains(Pixels.of(view.area()))).isTrue();
+            List<DimensionLine> lines = sheet.painted().get(i).lines();
+            assertThat(lines).allSatisfy(line -> {
+                assertThat(line.dimension().view()).isEqualTo(view.view());
+                assertThat(place.contains(Pixels.of(line.area(view.placement())))).isTrue();
+            });
         }
-        assertThat(sheet.lines()).hasSameSizeAs(PLAN.frame().dimensions());
+        assertThat(sheet.painted().stream().mapToInt(view -> view.lines().size()).sum())
+                .isEqualTo(PLAN.frame().dimensions().size());
     }
 
     /** The edge of the top lies where the view says, on a screen with more pixels as well. */
@@ -52,7 +60,7 @@ class PaintedSheetTest {
     void edges_lieWhereTheSheetSays() {
         for (double pixels : new double[]{1, 1.25, 1.5, 2}) {
             PaintedSheet sheet = painted(setting(pixels, ""));
-            Rectangle2D box = sheet.views().get(1).box();
+            Rectangle2D box = Pixels.of(sheet.views().get(1).area());
             Picture front = sheet.pictures().get(1);
             int column = (int) Math.round((box.getMinX() + box.getWidth() / 2 - front.place().getMinX()) * pixels);
             int row = (int) Math.rint((box.getMinY() - front.place().getMinY()) * pixels);
@@ -79,7 +87,7 @@ class PaintedSheetTest {
         PaintedSheet before = painted(setting(1, ""));
         PaintedSheet after = PaintedSheet.of(PLAN, setting(1, "apron-front"), Optional.of(before));
         assertThat(after.layout()).isSameAs(before.layout());
-        assertThat(after.views().getLast().drawing()).isSameAs(before.views().getLast().drawing());
+        assertThat(after.views().getLast().projection()).isSameAs(before.views().getLast().projection());
         assertThat(after.pictures()).doesNotContainAnyElementsOf(before.pictures());
     }
 

@@ -1,4 +1,4 @@
-package longshoulder.core.projection;
+package longshoulder.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;

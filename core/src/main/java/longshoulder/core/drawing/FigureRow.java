@@ -1,16 +1,16 @@
-package longshoulder.desktop.look;
+package longshoulder.core.drawing;
 
 /** Figures in a row over the places that they tell of. */
-public final class Row {
+public final class FigureRow {
 
-    private Row() {}
+    private FigureRow() {}
 
     /**
      * Where figures begin so that none covers another and all stand as near over their places as that allows: the sum of the squares of
      * how far they are off is the least. Those that crowd move apart together, as the pooling of adjacent violators of isotonic
      * regression has it.
      *
-     * @param places in ascending order, in pixels
+     * @param places in ascending order
      * @param widths of the figures over them
      * @param end of the row, which begins at nothing
      */

@@ -1,4 +1,4 @@
-package longshoulder.desktop.sheet;
+package longshoulder.core.drawing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import javafx.geometry.Rectangle2D;
 import longshoulder.core.brief.Value;
 import longshoulder.core.projection.Projection;
 import longshoulder.core.projection.Stroke;
@@ -17,13 +16,12 @@ import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
-import longshoulder.desktop.look.Palette;
 import org.junit.jupiter.api.Test;
 
 /** Where the views of a sheet lie, and which hidden edges they show. */
 class SheetLayoutTest {
 
-    private static final Look LOOK = new Look(32, 20, 0);
+    private static final PictorialLook LOOK = new PictorialLook(32, 20, 0);
 
     private static Project project(String kind) {
         return Project.ofKind(Kinds.find(kind).orElseThrow(), "", Showing.TENTH_MILLIMETRES);
@@ -77,15 +75,15 @@ class SheetLayoutTest {
     @Test
     void placed_beforeItIsDrawn_whereItIsDrawn() {
         for (double apart : new double[]{0, 0.6}) {
-            Look look = LOOK.apart(apart);
+            PictorialLook look = LOOK.apart(apart);
             SheetLayout cabinet = cabinet();
-            for (PlacedView place : cabinet.place(new SheetSetting(900, 600, 1, look, "", Palette.Theme.LIGHT))) {
+            for (PlacedView place : cabinet.place(238, 159, look)) {
                 Projection drawing = place.isPictorial() ? cabinet.draw(look) : cabinet.draw(place.view(), "");
-                Rectangle2D drawn = place.drawn(drawing).box();
-                assertThat(drawn.getMinX()).isCloseTo(place.box().getMinX(), within(1e-6));
-                assertThat(drawn.getMinY()).isCloseTo(place.box().getMinY(), within(1e-6));
-                assertThat(drawn.getMaxX()).isCloseTo(place.box().getMaxX(), within(1e-6));
-                assertThat(drawn.getMaxY()).isCloseTo(place.box().getMaxY(), within(1e-6));
+                Area drawn = place.drawn(drawing).area();
+                assertThat(drawn.left()).isCloseTo(place.area().left(), within(1e-6));
+                assertThat(drawn.top()).isCloseTo(place.area().top(), within(1e-6));
+                assertThat(drawn.right()).isCloseTo(place.area().right(), within(1e-6));
+                assertThat(drawn.bottom()).isCloseTo(place.area().bottom(), within(1e-6));
             }
         }
     }

@@ -1,4 +1,4 @@
-package longshoulder.desktop.sheet;
+package longshoulder.core.drawing;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.ToDoubleFunction;
-import javafx.geometry.Rectangle2D;
 import longshoulder.core.projection.Projection;
 import longshoulder.core.projection.Extent;
 import longshoulder.core.projection.JointDetail;
@@ -19,50 +18,82 @@ import longshoulder.core.joint.SectionPlane;
  * Lays the three sections of a joint in an area, at one scale so that thicknesses can be compared, with room for figures beside
  * and below each: in one row or in two, whichever leaves their captions room and them larger.
  */
-final class SectionLayout {
+public final class SectionLayout {
 
-    private static final double EDGE = 10;
-    private static final double CAPTION = 22;
+    private static final double EDGE = 2.6;
+    private static final double CAPTION = 5.8;
 
     /** Room for the first column of figures beside a section, and for each one more. */
-    private static final double FIGURES = 66;
-    private static final double COLUMN = 42;
+    private static final double FIGURES = 17.5;
+    private static final double COLUMN = 11.1;
 
     /** Room for figures that stand before their ticks. */
-    private static final double TICKED = 34;
+    private static final double TICKED = 9;
 
     /** Room for a row of figures above or below a section. */
-    private static final double ROW = 26;
+    private static final double ROW = 6.9;
 
     private static final List<List<List<SectionPlane>>> ARRANGEMENTS = List.of(
             List.of(List.of(SectionPlane.ELEVATION, SectionPlane.PLAN, SectionPlane.ACROSS)),
             List.of(List.of(SectionPlane.ELEVATION, SectionPlane.ACROSS), List.of(SectionPlane.PLAN)));
 
-    /** A section on the sheet, and the middle of the top of its caption, in pixels. */
-    record Place(SectionPlane section, PlacedView view, double captionX, double captionY) {}
+    /** A section on the sheet, and the middle of the top of its caption, in millimetres of paper. */
+    public record Place(SectionPlane section, PlacedView view, double captionX, double captionY) {}
 
     private final JointDetail detail;
     private final Map<SectionPlane, Projection> drawings = new EnumMap<>(SectionPlane.class);
     private final Map<SectionPlane, List<Dimension>> figures = new EnumMap<>(SectionPlane.class);
-    private final Rectangle2D area;
+    private final Area area;
     private final ToDoubleFunction<SectionPlane> captions;
     private final List<List<SectionPlane>> rows;
     private final double scale;
 
-    SectionLayout(JointDetail detail, Rectangle2D area, ToDoubleFunction<SectionPlane> captions) {
+    /**
+     * Laid out in an area as large as they can be.
+     *
+     * @param captions how wide the caption of a section is
+     */
+    public SectionLayout(JointDetail detail, Area area, ToDoubleFunction<SectionPlane> captions) {
         this.detail = detail;
         this.area = area;
         this.captions = captions;
         for (SectionPlane section : SectionPlane.values()) {
-            drawings.put(section, drawing(detail, section));
+            drawings.put(section, projection(detail, section));
             figures.put(section, detail.dimensions(section));
         }
         rows = ARRANGEMENTS.stream()
                 .max(Comparator.comparing(this::isNamed).thenComparingDouble(this::scale)).orElseThrow();
-        scale = Math.max(0.01, scale(rows));
+        scale = Math.max(1e-4, scale(rows));
     }
 
-    static Projection drawing(JointDetail detail, SectionPlane section) {
+    /** Laid out in the least area at a scale, from its upper left corner: in one row. */
+    private SectionLayout(SectionLayout other, double scale) {
+        detail = other.detail;
+        captions = other.captions;
+        drawings.putAll(other.drawings);
+        figures.putAll(other.figures);
+        rows = ARRANGEMENTS.getFirst();
+        this.scale = scale;
+        List<SectionPlane> row = rows.getFirst();
+        area = new Area(0, 0, roomBeside(row) + row.stream().mapToDouble(this::column).sum(),
+                roomRound(row) + scale * height(row));
+    }
+
+    /** The same sections in one row at a scale, in the least area. */
+    SectionLayout atScale(double other) {
+        return new SectionLayout(this, other);
+    }
+
+    double scale() {
+        return scale;
+    }
+
+    /** Where they are laid out. */
+    Area area() {
+        return area;
+    }
+
+    static Projection projection(JointDetail detail, SectionPlane section) {
         return Projection.visibleOf(detail.section(section), detail.view(section));
     }
 
@@ -75,7 +106,7 @@ final class SectionLayout {
     }
 
     /** The figures of a section. */
-    List<Dimension> figures(SectionPlane section) {
+    public List<Dimension> figures(SectionPlane section) {
         return Objects.requireNonNull(figures.get(section));
     }
 
@@ -112,7 +143,7 @@ final class SectionLayout {
 
     /** At least one row below, so that captions do not jump. */
     private double below(List<SectionPlane> row) {
-        return 4 + ROW * Math.max(1, row.stream().mapToInt(section -> rows(section, Side.BELOW)).max().orElse(0));
+        return 1.1 + ROW * Math.max(1, row.stream().mapToInt(section -> rows(section, Side.BELOW)).max().orElse(0));
     }
 
     /** What a row takes up besides its sections. */
@@ -123,25 +154,25 @@ final class SectionLayout {
     /** Whether the captions of all rows have room beside each other. */
     private boolean isNamed(List<List<SectionPlane>> arrangement) {
         return arrangement.stream()
-                .allMatch(row -> row.stream().mapToDouble(captions).sum() + roomBeside(row) <= area.getWidth());
+                .allMatch(row -> row.stream().mapToDouble(captions).sum() + roomBeside(row) <= area.width());
     }
 
     /** How large the sections can be in an arrangement. */
     private double scale(List<List<SectionPlane>> arrangement) {
         double down = arrangement.stream().mapToDouble(this::height).sum();
-        double least = (area.getHeight() - arrangement.stream().mapToDouble(this::roomRound).sum()) / down;
+        double least = (area.height() - arrangement.stream().mapToDouble(this::roomRound).sum()) / down;
         for (List<SectionPlane> row : arrangement) {
-            least = Math.min(least, (area.getWidth() - roomBeside(row)) / width(row));
+            least = Math.min(least, (area.width() - roomBeside(row)) / width(row));
         }
         return least;
     }
 
     /** Every section at its place; what is spare lies above and below each row. */
-    List<Place> places() {
+    public List<Place> places() {
         double used = rows.stream().mapToDouble(row -> scale * height(row) + roomRound(row)).sum();
-        double spare = (area.getHeight() - used) / rows.size();
+        double spare = (area.height() - used) / rows.size();
         List<Place> places = new ArrayList<>();
-        double top = area.getMinY();
+        double top = area.top();
         for (List<SectionPlane> row : rows) {
             place(row, top + EDGE + above(row) + spare / 2, places);
             top += spare + scale * height(row) + roomRound(row);
@@ -156,17 +187,17 @@ final class SectionLayout {
 
     /** One row, its sections in the middle of its height and their captions in line. */
     private void place(List<SectionPlane> row, double top, List<Place> places) {
-        double spare = (area.getWidth() - roomBeside(row) - row.stream().mapToDouble(this::column).sum()) / row.size();
-        double x = area.getMinX() + spare / 2;
+        double spare = (area.width() - roomBeside(row) - row.stream().mapToDouble(this::column).sum()) / row.size();
+        double x = area.left() + spare / 2;
         double foot = top + scale * height(row) + below(row);
         for (SectionPlane section : row) {
             Extent extent = extent(section);
             x += beside(section, Side.LEFT);
             double drawn = x + (column(section) - scale * extent.width()) / 2;
             double y = top + scale * (height(row) - extent.height()) / 2 + scale * extent.high();
-            PlacedView view = new PlacedView(detail.view(section), "", drawing(section), scale,
-                    drawn - scale * extent.left(), y);
-            places.add(new Place(section, view, x + column(section) / 2, foot + 4));
+            PlacedView view = new PlacedView(detail.view(section), "", drawing(section),
+                    new Placement(scale, drawn - scale * extent.left(), y));
+            places.add(new Place(section, view, x + column(section) / 2, foot + 1.1));
             x += column(section) + spare + beside(section, Side.RIGHT);
         }
     }

@@ -1,0 +1,42 @@
+package longshoulder.core.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** All views of the furniture with their figures on one sheet. */
+public final class SheetDrawing implements Drawing {
+
+    private final DrawingContext context;
+    private final SheetLayout layout;
+    private final PictorialLook look;
+
+    public SheetDrawing(DrawingContext context, PictorialLook look) {
+        this.context = context;
+        this.look = look;
+        layout = new SheetLayout(context.plan());
+    }
+
+    @Override
+    public double largestScale(double width, double height) {
+        return layout.largestScale(width, height);
+    }
+
+    @Override
+    public Area leastPage(double scale) {
+        return layout.leastPage(scale);
+    }
+
+    @Override
+    public Page page(double width, double height, double scale) {
+        List<Page.Group> groups = new ArrayList<>();
+        for (PlacedView blank : layout.place(width, height, scale, look)) {
+            PlacedView view = blank.drawn(blank.isPictorial() ? layout.draw(look) : layout.draw(blank.view(), ""));
+            groups.add(context.group(view, ""));
+            if (!view.isPictorial()) {
+                groups.add(context.caption(context.words().text(view.name()),
+                        view.area().left() + view.area().width() / 2, SheetLayout.captionLine(view)));
+            }
+        }
+        return new Page(width, height, groups);
+    }
+}
