@@ -9,7 +9,7 @@ import longshoulder.core.joint.SectionPlane;
 import longshoulder.core.reckoning.Label;
 
 /** A joint in three sections with its figures, beside it the joint pulled apart; its name and type stand over it. */
-final class JointDrawing implements Drawing {
+public final class JointDrawing implements Drawing {
 
     private static final View EYE = View.pictorial(28, 24);
     private static final double PULLED = 0.6;
@@ -23,7 +23,7 @@ final class JointDrawing implements Drawing {
     private final Joint joint;
     private final JointMarks marks;
 
-    JointDrawing(DrawingContext context, Joint joint) {
+    public JointDrawing(DrawingContext context, Joint joint) {
         this.context = context;
         this.joint = joint;
         marks = new JointMarks(context.plan(), joint, Optional.empty());

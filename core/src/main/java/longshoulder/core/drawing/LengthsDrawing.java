@@ -2,6 +2,7 @@ package longshoulder.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import longshoulder.core.joint.Meeting;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.plan.Spans;
@@ -22,8 +23,17 @@ public final class LengthsDrawing implements Drawing {
     private final List<List<PlannedPiece>> spans;
 
     public LengthsDrawing(DrawingContext context) {
+        this(context, Spans.of(context.plan()));
+    }
+
+    /**
+     * Some of the spans of a plan.
+     *
+     * @param spans those that are drawn
+     */
+    public LengthsDrawing(DrawingContext context, List<List<PlannedPiece>> spans) {
         this.context = context;
-        spans = Spans.of(context.plan());
+        this.spans = List.copyOf(spans);
     }
 
     private double longestTenon() {
@@ -35,7 +45,7 @@ public final class LengthsDrawing implements Drawing {
                 + LengthBar.tenon(piece, Meeting.Part.FINISH)).max().orElse(1);
     }
 
-    private java.util.stream.Stream<PlannedPiece> pieces() {
+    private Stream<PlannedPiece> pieces() {
         return spans.stream().flatMap(List::stream);
     }
 

@@ -43,6 +43,11 @@ public final class RodDrawing implements Drawing {
         return new Area(0, 0, 2 * RodLayout.SIDE + scale * RodLayout.length(rod), layout.foot() + RodLayout.BOTTOM);
     }
 
+    /** It at the full width of a page, its faces as wide as they have room: lengths and widths at scales of their own. */
+    public Page filling(double width, double height) {
+        return page(width, height, RodLayout.filling(context.plan(), rod.piece(), width, height));
+    }
+
     @Override
     public Page page(double width, double height, double scale) {
         return page(width, height, at(scale));
@@ -79,8 +84,7 @@ public final class RodDrawing implements Drawing {
         double[] widths = figures.stream().mapToDouble(figure -> BETWEEN_FIGURES
                 + FigureRun.width(figure, DimensionLine.SIZE, false, context.measure())).toArray();
         double[] left = FigureRow.spread(places, widths, width);
-        double top = layout.middles().getFirst() - (layout.groups().getFirst().placement().y()
-                - layout.middles().getFirst()) - RodLayout.OVER;
+        double top = layout.marksTop();
         List<Mark> marks = new ArrayList<>();
         for (int i = 0; i < places.length; i++) {
             double middle = left[i] + widths[i] / 2;

@@ -46,7 +46,7 @@ public record RodLayout(Rod rod, List<Double> places, List<Double> middles, List
         double room = height - TOP - BOTTOM - BETWEEN * (faces.size() - 1);
         double each = Math.min(WIDEST, room / faces.size());
         return of(plan, rod, faces, along, faces.stream().map(face -> each / height(face)).toList(),
-                TOP + (room - each * faces.size()) / 2);
+                TOP + (room - each * faces.size()) / 2, TOP - OVER, height - BOTTOM + UNDER);
     }
 
     /**
@@ -57,7 +57,9 @@ public record RodLayout(Rod rod, List<Double> places, List<Double> middles, List
     static RodLayout atScale(Plan plan, String piece, double scale, double top) {
         Rod rod = Rod.of(plan, piece);
         List<Projection> faces = faces(plan, rod);
-        return of(plan, rod, faces, scale, faces.stream().map(face -> scale).toList(), top);
+        double foot = top + faces.stream().mapToDouble(face -> scale * height(face)).sum()
+                + BETWEEN * (faces.size() - 1);
+        return of(plan, rod, faces, scale, faces.stream().map(face -> scale).toList(), top, top - OVER, foot + UNDER);
     }
 
     /** How long the rod of a piece is, in millimetres of the piece. */
@@ -73,9 +75,16 @@ public record RodLayout(Rod rod, List<Double> places, List<Double> middles, List
         return Projection.alone(plan.piece(rod.piece()), rod.faces().stream().map(Rod.Face::view).toList());
     }
 
-    /** @param across the scale of each face's width */
+    /**
+     * Lays the faces under each other.
+     *
+     * @param across the scale of each face's width
+     * @param top where the first face begins
+     * @param marksFrom where the marks across all faces begin
+     * @param marksTo where they end
+     */
     private static RodLayout of(Plan plan, Rod rod, List<Projection> faces, double along, List<Double> across,
-            double top) {
+            double top, double marksFrom, double marksTo) {
         List<Double> places = rod.marks().stream()
                 .map(mark -> SIDE + along * mark.position().value().toMillimetres()).toList();
         List<Double> middles = new ArrayList<>();
@@ -89,7 +98,7 @@ public record RodLayout(Rod rod, List<Double> places, List<Double> middles, List
             middles.add(y + wide / 2);
             y += wide + BETWEEN;
         }
-        groups.add(lines(rod, along, top - OVER, y - BETWEEN + UNDER));
+        groups.add(lines(rod, along, marksFrom, marksTo));
         return new RodLayout(rod, places, middles, groups);
     }
 
@@ -102,6 +111,13 @@ public record RodLayout(Rod rod, List<Double> places, List<Double> middles, List
                     mark.kind() == Rod.Kind.SHOULDER ? Meaning.KNIFE_LINE : Meaning.PENCIL_LINE));
         }
         return new Page.Group(new Placement(along, SIDE, foot), marks);
+    }
+
+    /** Where the marks across all faces begin, from the page's upper edge. */
+    double marksTop() {
+        Page.Group lines = groups.getLast();
+        Mark.Line first = (Mark.Line) lines.marks().getFirst();
+        return lines.placement().y(first.to());
     }
 
     /** The lower end of the last face, from the page's upper edge. */
