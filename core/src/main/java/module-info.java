@@ -14,6 +14,7 @@ module longshoulder.core {
     exports longshoulder.core.joint;
     exports longshoulder.core.kind;
     exports longshoulder.core.marking;
+    exports longshoulder.core.papers;
     exports longshoulder.core.measure;
     exports longshoulder.core.plan;
     exports longshoulder.core.project;

@@ -2,7 +2,6 @@ package longshoulder.command;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
@@ -96,8 +95,7 @@ final class DrawCommand implements Callable<Integer> {
             }
             return drawing.atScale(wanted.orElse(1.0));
         }
-        Paper sheet = Paper.find(paper.get()).orElseThrow(() -> new Refusal("There is no paper \"%s\"; there are %s."
-                .formatted(paper.get(), String.join(" and ", Arrays.stream(Paper.values()).map(Paper::id).toList()))));
+        Paper sheet = PaperOption.read(paper.get());
         return wanted.map(ratio -> sheet.atScale(drawing, ratio).orElseThrow(() -> new Refusal(
                 "At %s the drawing does not fit on %s; use --scale fit, or leave --paper out for a page as large as it."
                         .formatted(scale.orElse(""), sheet.id()))))

@@ -2,6 +2,7 @@ package longshoulder.core.brief;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.Length;
@@ -15,6 +16,12 @@ public sealed interface Parameter {
 
     /** Dotted name, part of the file format: it never changes. */
     String name();
+
+    /** Whether it is one of the sizes by which a piece of furniture is known, such as its height. */
+    default boolean isOverall() {
+        return this instanceof Measure && Stream.of("overall.", "size.", "seat.height", "beam.length", "foot.spread",
+                "pot.diameter").anyMatch(name()::startsWith);
+    }
 
     /** What it stands at in a new brief; empty where it is left to the rule. */
     Optional<Value> preset(boolean inches);

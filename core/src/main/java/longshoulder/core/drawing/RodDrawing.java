@@ -10,7 +10,7 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
 public final class RodDrawing implements Drawing {
 
     private static final double HEADING_SIZE = 4.2;
-    private static final double HEADING_LINE = 5;
+    private static final double HEADING_LINE = 4;
     /** Where the first face begins: under the heading and the figures. */
     private static final double TOP = RodLayout.TOP + 4;
     /** The foot of the figures over the top of the marks. */

@@ -33,10 +33,18 @@ public final class SheetDrawing implements Drawing {
             PlacedView view = blank.drawn(blank.isPictorial() ? layout.draw(look) : layout.draw(blank.view(), ""));
             groups.add(context.group(view, ""));
             if (!view.isPictorial()) {
-                groups.add(context.caption(context.words().text(view.name()),
-                        view.area().left() + view.area().width() / 2, SheetLayout.captionLine(view)));
+                groups.add(caption(view, width));
             }
         }
         return new Page(width, height, groups);
+    }
+
+    /** Under the middle of its view, or as near to that as the page lets it. */
+    private Page.Group caption(PlacedView view, double pageWidth) {
+        String text = context.words().text(view.name());
+        double half = context.measure().width(text, DrawingContext.CAPTION, false) / 2;
+        double middle = view.area().left() + view.area().width() / 2;
+        return context.caption(text, Math.clamp(middle, half, Math.max(half, pageWidth - half)),
+                SheetLayout.captionLine(view));
     }
 }

@@ -97,7 +97,11 @@ public final class Words {
 
     /** A label as a sentence: with a capital. */
     public String sentence(Label label) {
-        String text = say(label);
+        return capital(say(label));
+    }
+
+    /** A text with a capital. */
+    public static String capital(String text) {
         return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 

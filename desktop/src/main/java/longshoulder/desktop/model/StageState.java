@@ -4,7 +4,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
-import java.util.stream.Stream;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.kind.Kinds;
@@ -58,7 +57,7 @@ public record StageState(String text, Level worst) {
 
     private static String sizes(Plan plan) {
         List<String> sizes = Kinds.find(plan.project().brief().kind()).orElseThrow().parameters().stream()
-                .filter(Parameter.Measure.class::isInstance).map(Parameter::name).filter(StageState::isOverall)
+                .filter(Parameter::isOverall).map(Parameter::name)
                 .flatMap(name -> plan.project().brief().measure(name).stream())
                 .limit(plan.project().showing().isInches() ? SIZES_INCHES : SIZES)
                 .map(amount -> Words.showing(plan.project().showing(), Texts.locale()).figure(amount.value())).toList();
@@ -77,11 +76,6 @@ public record StageState(String text, Level worst) {
         return new StageState(here.isEmpty()
                 ? spans + " " + Texts.get("stage.spans" + (spans == 1 ? ".one" : ""))
                 : here.size() + " " + Texts.get("stage.unequal" + (here.size() == 1 ? ".one" : "")), worst(here));
-    }
-
-    private static boolean isOverall(String name) {
-        return Stream.of("overall.", "size.", "seat.height", "beam.length", "foot.spread", "pot.diameter")
-                .anyMatch(name::startsWith);
     }
 
     /** The worst that is open, and how often. */

@@ -2,7 +2,6 @@ package longshoulder.desktop.panel;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Predicate;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -17,6 +16,7 @@ import longshoulder.core.joint.Candidate;
 import longshoulder.core.joint.Candidates;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.reckoning.Level;
+import longshoulder.core.words.Words;
 import longshoulder.desktop.look.FocusKeeper;
 import longshoulder.desktop.look.Lines;
 import longshoulder.desktop.look.PictureView;
@@ -105,7 +105,7 @@ public final class CandidatesPane extends HBox implements Themed {
     }
 
     private void show(Joint joint) {
-        present.getChildren().add(Lines.of(capital(bench.words().name(joint.id())), "heading"));
+        present.getChildren().add(Lines.of(Words.capital(bench.words().name(joint.id())), "heading"));
         findings(joint, level -> level != Level.NOTE);
         List<Candidate> candidates = Candidates.of(bench.project(), joint, bench.plan().joints());
         for (Candidate candidate : candidates) {
@@ -148,10 +148,6 @@ public final class CandidatesPane extends HBox implements Themed {
                     bench.words().sentence(remedy.label()), () -> bench.edit(remedy.edit())));
         }
         return box;
-    }
-
-    private static String capital(String text) {
-        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 
     @Override

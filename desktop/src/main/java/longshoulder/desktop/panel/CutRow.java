@@ -5,6 +5,7 @@ import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.cutlist.CutList;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
+import longshoulder.core.words.MarkRanges;
 import longshoulder.core.words.Words;
 import longshoulder.desktop.Texts;
 import longshoulder.desktop.look.Lines;
@@ -30,9 +31,9 @@ record CutRow(List<String> pieces, String role, String about, List<String> figur
 
     private static CutRow of(CutLine line, List<CutLine> lines, Words words, CutLine.Size size) {
         String role = words.text("role." + line.role().id());
-        String about = Marks.told(line.marks()) + Lines.NO_BREAK + "· " + words.text("wood." + line.wood())
+        String about = MarkRanges.told(line.marks()) + Lines.NO_BREAK + "· " + words.text("wood." + line.wood())
                 + line.mirrorOf().map(number -> ", " + Texts.get("cutlist.mirror") + Lines.NO_BREAK
-                        + Marks.told(lines.get(number - 1).marks())).orElse("");
+                        + MarkRanges.told(lines.get(number - 1).marks())).orElse("");
         List<Length> sizes = List.of(size.length().value(), size.width().value(), size.thickness().value());
         String spoken = line.count() + " " + role + ", " + words.length(sizes.get(0)) + " × "
                 + words.length(sizes.get(1)) + " × " + words.length(sizes.get(2));

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import longshoulder.core.brief.Address;
@@ -82,7 +81,7 @@ final class ReckoningRows {
         Map<String, Amount> figures = figures();
         Amount open = asked.figure().flatMap(label -> find(label, figures))
                 .orElseGet(() -> piece.shoulderLength().orElse(piece.length()));
-        rows.add(ReckoningRow.words(What.PIECE, piece.id(), capital(words.name(piece.id())), 0, false));
+        rows.add(ReckoningRow.words(What.PIECE, piece.id(), Words.capital(words.name(piece.id())), 0, false));
         rows.add(ReckoningRow.words(What.WOOD, piece.id(), words.text("wood." + piece.wood()), 0, false));
         tell(open, 1, 0);
         if (touchesMeeting(open)) {
@@ -214,7 +213,7 @@ final class ReckoningRows {
 
     /** The rules that decide where tenons meet, changed right where they decide. */
     private void rules() {
-        rows.add(ReckoningRow.words(What.SUBHEADING, "rules", capital(Texts.get("reckoning.meeting")), 0, false));
+        rows.add(ReckoningRow.words(What.SUBHEADING, "rules", Words.capital(Texts.get("reckoning.meeting")), 0, false));
         String chosen = project.brief().choice(Brief.TENON_MEETING).orElse("");
         Kinds.find(project.brief().kind()).flatMap(kind -> kind.parameter(Brief.TENON_MEETING))
                 .filter(Parameter.Choice.class::isInstance).map(Parameter.Choice.class::cast)
@@ -273,7 +272,4 @@ final class ReckoningRows {
                 || amount.label().key().equals("parameter." + Brief.TENON_LENGTH);
     }
 
-    private static String capital(String text) {
-        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
-    }
 }

@@ -1,11 +1,12 @@
-package longshoulder.desktop.panel;
+package longshoulder.core.words;
 
 import java.util.ArrayList;
 import java.util.List;
-import longshoulder.desktop.look.Lines;
 
 /** The marks of several pieces, told in short. */
-final class Marks {
+public final class MarkRanges {
+
+    private static final String NO_BREAK = "\u00a0";
 
     /** Fewer that follow each other are told one by one. */
     private static final int RUN = 3;
@@ -13,10 +14,10 @@ final class Marks {
     /** Numbers of more digits are names. */
     private static final int LONGEST = 8;
 
-    private Marks() {}
+    private MarkRanges() {}
 
     /** "A1–A4" where three or more follow each other, "B1 B2" and "A1 A3 A4" where not: no mark is in it that is not meant. */
-    static String told(List<String> marks) {
+    public static String told(List<String> marks) {
         List<String> told = new ArrayList<>();
         int first = 0;
         while (first < marks.size()) {
@@ -32,7 +33,7 @@ final class Marks {
             }
             first = next;
         }
-        return String.join(told.size() > 2 ? " " : Lines.NO_BREAK, told);
+        return String.join(told.size() > 2 ? " " : NO_BREAK, told);
     }
 
     private static boolean follows(String one, String other) {
