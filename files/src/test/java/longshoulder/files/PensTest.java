@@ -125,7 +125,7 @@ class PensTest {
     void pdf_atFullSize_measuresTrueOnTheRaster() throws IOException {
         float dpi = 254;
         try (PDDocument document = Loader.loadPDF(PdfPen.toBytes("Rod", List.of(atFullSize("rod:apron-front"))))) {
-            BufferedImage picture = new PDFRenderer(document).renderImageWithDPI(0, dpi, ImageType.GRAY);
+            BufferedImage picture = new PDFRenderer(document).renderImageWithDPI(0, dpi, ImageType.RGB);
             double[] ends = shoulders(picture);
             assertThat((ends[1] - ends[0]) / dpi * INCH)
                     .isCloseTo(shoulderLength(Showing.TENTH_MILLIMETRES), within(0.1));
