@@ -123,33 +123,44 @@ class PensTest {
     /** Measured on the picture of the page: within a tenth of a millimetre over more than a metre. */
     @Test
     void pdf_atFullSize_measuresTrueOnTheRaster() throws IOException {
-        float dpi = 254;
+        float dpi = 400;
         try (PDDocument document = Loader.loadPDF(PdfPen.toBytes("Rod", List.of(atFullSize("rod:apron-front"))))) {
             BufferedImage picture = new PDFRenderer(document).renderImageWithDPI(0, dpi, ImageType.RGB);
-            double[] ends = shoulders(picture);
+            double[] ends = shoulders(picture, dpi);
             assertThat((ends[1] - ends[0]) / dpi * INCH)
                     .isCloseTo(shoulderLength(Showing.TENTH_MILLIMETRES), within(0.1));
             assertThat(new PDFTextStripper().getText(document)).contains("1300");
         }
     }
 
-    /** The middles of the outermost widest dark columns 18 mm below the edge: over the piece, where the marks stand out. */
-    private static double[] shoulders(BufferedImage picture) {
-        int row = 180;
-        List<double[]> runs = new ArrayList<>();
+    /** The middles of the two shoulder lines, 18 mm below the edge: over the piece, where marks stand out and only these are of ink. */
+    private static double[] shoulders(BufferedImage picture, float dpi) {
+        int row = (int) (18 * dpi / INCH);
+        List<Double> lines = new ArrayList<>();
         int from = -1;
         for (int x = 0; x < picture.getWidth(); x++) {
-            boolean isDark = (picture.getRGB(x, row) & 0xff) < 100;
-            if (isDark && from < 0) {
+            boolean isInk = (picture.getRGB(x, row) & 0xff) < 0x48;
+            if (isInk && from < 0) {
                 from = x;
-            } else if (!isDark && from >= 0) {
-                runs.add(new double[]{(from + x - 1) / 2.0, x - from});
+            } else if (!isInk && from >= 0) {
+                lines.add(middle(picture, row, from - 2, x + 2));
                 from = -1;
             }
         }
-        double widest = runs.stream().mapToDouble(run -> run[1]).max().orElseThrow();
-        List<double[]> lines = runs.stream().filter(run -> run[1] > widest - 1.5).toList();
-        return new double[]{lines.getFirst()[0], lines.getLast()[0]};
+        assertThat(lines).hasSize(2);
+        return new double[]{lines.getFirst(), lines.getLast()};
+    }
+
+    /** The middle of what is dark from a column to before another: finer than a pixel, since edges are smooth. */
+    private static double middle(BufferedImage picture, int row, int from, int to) {
+        double sum = 0;
+        double moment = 0;
+        for (int x = from; x < to; x++) {
+            int dark = 255 - (picture.getRGB(x, row) & 0xff);
+            sum += dark;
+            moment += dark * x;
+        }
+        return moment / sum;
     }
 
     /** Groups of code and value, as the format has them. */
