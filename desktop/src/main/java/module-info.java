@@ -4,10 +4,7 @@ module longshoulder.desktop {
     requires longshoulder.core;
     requires longshoulder.files;
     requires javafx.controls;
-    requires java.desktop; // ImageIO writes the pictures of the views
+    requires java.desktop; // ImageIO writes the pictures of the views; pictures are painted with it
 
     exports longshoulder.desktop;
-    exports longshoulder.desktop.look;
-    exports longshoulder.desktop.model;
-    exports longshoulder.desktop.sheet;
 }

@@ -10,6 +10,7 @@ module longshoulder.files {
     requires org.apache.pdfbox;
     requires org.apache.pdfbox.io;
     requires org.apache.fontbox;
+    requires java.desktop; // pictures of pages, and printers
 
     exports longshoulder.files;
 }

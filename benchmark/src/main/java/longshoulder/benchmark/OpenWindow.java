@@ -17,14 +17,15 @@ import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
-import longshoulder.desktop.MainView;
-import longshoulder.desktop.look.Typefaces;
-import longshoulder.desktop.model.Documents;
-import longshoulder.desktop.model.FileAsker;
-import longshoulder.desktop.model.Workbench;
-import longshoulder.desktop.sheet.SheetPane;
+import longshoulder.desktop.shell.MainView;
+import longshoulder.desktop.control.Typefaces;
+import longshoulder.desktop.document.Documents;
+import longshoulder.desktop.document.FileAsker;
+import longshoulder.desktop.document.Workbench;
+import longshoulder.desktop.frame.SheetPane;
 import longshoulder.files.BadFile;
 import longshoulder.files.DesignFile;
+import longshoulder.files.DrawingFormat;
 
 /** The real window with a design in it, offscreen; all but the making of it happens on the window's thread. */
 final class OpenWindow {
@@ -37,6 +38,11 @@ final class OpenWindow {
 
         @Override
         public Optional<Path> toSave(String suggestion) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Path> toExport(String suggestion, DrawingFormat format) {
             return Optional.empty();
         }
     };

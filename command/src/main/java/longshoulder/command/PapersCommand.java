@@ -3,6 +3,7 @@ package longshoulder.command;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -45,7 +46,7 @@ final class PapersCommand implements Callable<Integer> {
 
     private LocalDate day() {
         try {
-            return date.map(LocalDate::parse).orElseGet(LocalDate::now);
+            return date.map(LocalDate::parse).orElseGet(() -> LocalDate.now(ZoneId.systemDefault()));
         } catch (DateTimeParseException bad) {
             throw new Refusal("\"%s\" is not a date; write it as 2026-12-01.".formatted(date.orElse("")));
         }

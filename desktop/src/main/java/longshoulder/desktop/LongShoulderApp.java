@@ -9,15 +9,21 @@ import javafx.application.Platform;
 import javafx.stage.Stage;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.StartUp.Beginning;
-import longshoulder.desktop.look.Palette;
-import longshoulder.desktop.look.Typefaces;
-import longshoulder.desktop.model.Documents;
-import longshoulder.desktop.model.LongWork;
-import longshoulder.desktop.model.Notice;
-import longshoulder.desktop.model.Safekeeping;
-import longshoulder.desktop.model.Workbench;
+import longshoulder.desktop.paint.Palette;
+import longshoulder.desktop.control.Typefaces;
+import longshoulder.desktop.document.Documents;
+import longshoulder.desktop.document.Exports;
+import longshoulder.desktop.document.LongWork;
+import longshoulder.desktop.document.Notice;
+import longshoulder.desktop.document.Safekeeping;
+import longshoulder.desktop.document.Workbench;
 import longshoulder.files.StoredPreferences;
+import longshoulder.files.SystemPrinters;
 import longshoulder.files.UnsavedWork;
+import longshoulder.desktop.document.BackgroundThread;
+import longshoulder.desktop.shell.MainView;
+import longshoulder.desktop.shell.Stages;
+import longshoulder.desktop.words.Texts;
 
 /** The JavaFX application. The design is read while the toolkit starts. */
 public final class LongShoulderApp extends Application {
@@ -63,7 +69,8 @@ public final class LongShoulderApp extends Application {
                 new BackgroundThread("reading"));
         stage.setTitle(title(bench.project(), bench.file()));
         bench.planProperty().addListener((observed, was, is) -> stage.setTitle(title(bench.project(), bench.file())));
-        MainView view = new MainView(bench, documents);
+        MainView view = new MainView(bench, documents, new Exports(bench, documents.asker(),
+                startUp.isWork() ? new BackgroundThread("papers") : LongWork.AT_ONCE, new SystemPrinters()));
         stage.setScene(view.scene(1280, 800));
         stage.setMinWidth(1024);
         stage.setMinHeight(640);
@@ -75,9 +82,9 @@ public final class LongShoulderApp extends Application {
         });
         stage.show();
         if (loaded.isNew()) {
-            view.show(WorkStage.BRIEF);
+            view.show(Stages.BRIEF);
         } else {
-            view.focusSheet();
+            view.focusStage();
         }
         startUp.pictures().ifPresent(directory -> Platform.runLater(() -> draw(stage, bench, directory)));
         if (startUp.once()) {

@@ -25,8 +25,10 @@ import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Milled;
-import longshoulder.desktop.look.Palette;
-import longshoulder.desktop.model.Workbench;
+import longshoulder.desktop.paint.Palette;
+import longshoulder.desktop.document.Workbench;
+import longshoulder.desktop.shell.MainView;
+import longshoulder.desktop.shell.Stages;
 
 /** Draws every main view of the real window into PNG files: for a machine without a display, and for the documents. */
 final class Pictures {
@@ -54,6 +56,7 @@ final class Pictures {
                 new Step("brief", this::brief),
                 new Step("cabinet", this::cabinet), new Step("stand", () -> show("stand", "rail-long")),
                 new Step("door", this::door), new Step("exploded", this::exploded), new Step("dark", this::dark),
+                new Step("print", this::print),
                 new Step("first", this::first)));
         new AnimationTimer() {
             private int pulses;
@@ -106,7 +109,7 @@ final class Pictures {
                 bench.plan().piece("apron-back").shoulderLength().orElseThrow().value()
                         .minus(Length.ofMillimetres(3))));
         bench.dismissNotice();
-        ((MainView) scene.getRoot()).show(WorkStage.LENGTHS);
+        ((MainView) scene.getRoot()).show(Stages.LENGTHS);
     }
 
     /** A joint in section and pulled apart. */
@@ -116,7 +119,7 @@ final class Pictures {
         }
         bench.edit(new Edit.Give(Address.of("apron-front/leg-front-left", JointKind.CHOICE),
                 new Value.Chosen(JointKind.HAUNCHED_TENON.id())));
-        ((MainView) scene.getRoot()).show(WorkStage.JOINTS);
+        ((MainView) scene.getRoot()).show(Stages.JOINTS);
         bench.plan().joints().stream().filter(joint -> joint.id().equals("apron-front/leg-front-left")).findFirst()
                 .ifPresent(bench::workOn);
     }
@@ -137,11 +140,11 @@ final class Pictures {
         bench.edit(new Edit.Retitle("Atlas cabinet, Nether Wick lending library"));
         bench.edit(new Edit.Give("front", new Value.Chosen("two-doors")));
         bench.edit(new Edit.Give("drawers", new Value.Chosen("one")));
-        ((MainView) scene.getRoot()).show(WorkStage.BRIEF);
+        ((MainView) scene.getRoot()).show(Stages.BRIEF);
     }
 
     private void cabinet() {
-        ((MainView) scene.getRoot()).show(WorkStage.FRAME);
+        ((MainView) scene.getRoot()).show(Stages.FRAME);
         bench.light("door-left.rail-top");
     }
 
@@ -153,7 +156,7 @@ final class Pictures {
                 {"bars.upright", "one"}, {"middle.rails", "one"}, {"filling.below", "panel"}}) {
             bench.edit(new Edit.Give(way[0], new Value.Chosen(way[1])));
         }
-        ((MainView) scene.getRoot()).show(WorkStage.JOINTS);
+        ((MainView) scene.getRoot()).show(Stages.JOINTS);
         bench.plan().joints().stream().filter(joint -> joint.id().equals("rail-top/stile-left")).findFirst()
                 .ifPresent(bench::workOn);
     }
@@ -164,7 +167,7 @@ final class Pictures {
             bench.undo();
         }
         bench.edit(new Edit.Give("stretchers", new Value.Chosen("h")));
-        ((MainView) scene.getRoot()).show(WorkStage.FRAME);
+        ((MainView) scene.getRoot()).show(Stages.FRAME);
         bench.light("stretcher-middle");
         ((Slider) scene.lookup("#explode")).setValue(0.5);
     }
@@ -174,11 +177,20 @@ final class Pictures {
         ((MainView) scene.getRoot()).use(Palette.Theme.DARK);
     }
 
+    /** The shop paper before it is printed. */
+    private void print() {
+        ((MainView) scene.getRoot()).use(Palette.Theme.LIGHT);
+        while (bench.canUndo()) {
+            bench.undo();
+        }
+        ((MainView) scene.getRoot()).printShopPaper();
+    }
+
     /** What whoever starts for the first time sees. */
     private void first() {
         ((MainView) scene.getRoot()).use(Palette.Theme.LIGHT);
         bench.begin(StartUp.fresh(), Optional.empty());
-        ((MainView) scene.getRoot()).show(WorkStage.BRIEF);
+        ((MainView) scene.getRoot()).show(Stages.BRIEF);
     }
 
     private void show(String kind, String piece) {

@@ -5,8 +5,10 @@ import java.nio.file.Path;
 import java.util.Optional;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
-import longshoulder.desktop.model.FileAsker;
+import longshoulder.desktop.document.FileAsker;
 import longshoulder.files.DesignFile;
+import longshoulder.files.DrawingFormat;
+import longshoulder.desktop.words.Texts;
 
 /** The platform's own file dialogs. */
 final class PlatformFileAsker implements FileAsker {
@@ -25,6 +27,15 @@ final class PlatformFileAsker implements FileAsker {
     @Override
     public Optional<Path> toSave(String suggestion) {
         FileChooser chooser = chooser("chooser.save");
+        chooser.setInitialFileName(suggestion);
+        return Optional.ofNullable(chooser.showSaveDialog(owner)).map(File::toPath);
+    }
+
+    @Override
+    public Optional<Path> toExport(String suggestion, DrawingFormat format) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(Texts.get("chooser.export"));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(format.name(), "*" + format.suffix()));
         chooser.setInitialFileName(suggestion);
         return Optional.ofNullable(chooser.showSaveDialog(owner)).map(File::toPath);
     }

@@ -28,12 +28,12 @@ import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
-import longshoulder.desktop.look.FigureField;
-import longshoulder.desktop.look.Typefaces;
-import longshoulder.desktop.model.Documents;
-import longshoulder.desktop.model.FileAsker;
-import longshoulder.desktop.model.Workbench;
-import longshoulder.desktop.sheet.SheetPane;
+import longshoulder.desktop.control.FigureField;
+import longshoulder.desktop.control.Typefaces;
+import longshoulder.desktop.document.Documents;
+import longshoulder.desktop.document.FileAsker;
+import longshoulder.desktop.document.Workbench;
+import longshoulder.desktop.frame.SheetPane;
 import longshoulder.files.DesignFile;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -42,6 +42,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
+import longshoulder.desktop.shell.MainView;
+import longshoulder.desktop.shell.Stages;
+import longshoulder.desktop.words.Texts;
 
 /** At any size of window and in both units no text is cut off, and no figure lies on another. */
 @ExtendWith(ApplicationExtension.class)
@@ -116,14 +119,14 @@ class ClippingTest {
             assertNothingIsCut();
         }
         robot.interact(() -> {
-            view.show(WorkStage.JOINTS);
+            view.show(Stages.JOINTS);
             bench.light("apron-front");
             bench.tryOut(new Edit.Give("apron-front/leg-front-left:joint", new Value.Chosen("haunched-tenon")));
             layOut(view.getScene());
         });
         assertNothingIsCut();
         robot.interact(() -> {
-            view.show(WorkStage.LENGTHS);
+            view.show(Stages.LENGTHS);
             layOut(view.getScene());
         });
         assertNothingIsCut();
@@ -172,7 +175,7 @@ class ClippingTest {
         Workbench bench = show(robot, "reading-table", width, height);
         for (Kind kind : Kinds.all()) {
             robot.interact(() -> {
-                view.show(WorkStage.BRIEF);
+                view.show(Stages.BRIEF);
                 bench.edit(new Edit.BuildAs(kind.id()));
                 bench.edit(new Edit.ShowIn(Showing.SIXTY_FOURTHS));
                 layOut(view.getScene());

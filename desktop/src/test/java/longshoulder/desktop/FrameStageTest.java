@@ -30,14 +30,14 @@ import longshoulder.core.measure.Ratio;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Project;
-import longshoulder.desktop.look.ChoiceButton;
-import longshoulder.desktop.look.ChoiceButton.Choice;
-import longshoulder.desktop.look.FigureField;
-import longshoulder.desktop.look.Palette;
-import longshoulder.desktop.look.Typefaces;
-import longshoulder.desktop.model.Documents;
-import longshoulder.desktop.model.FileAsker;
-import longshoulder.desktop.model.Workbench;
+import longshoulder.desktop.control.ChoiceButton;
+import longshoulder.desktop.control.ChoiceButton.Choice;
+import longshoulder.desktop.control.FigureField;
+import longshoulder.desktop.paint.Palette;
+import longshoulder.desktop.control.Typefaces;
+import longshoulder.desktop.document.Documents;
+import longshoulder.desktop.document.FileAsker;
+import longshoulder.desktop.document.Workbench;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -45,6 +45,9 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
+import longshoulder.desktop.shell.MainView;
+import longshoulder.desktop.shell.Stages;
+import longshoulder.desktop.stage.WorkStage;
 
 /** The stage of the frame in the real window: pieces dragged, added, resized, renamed and taken away; the stages; both themes. */
 @ExtendWith(ApplicationExtension.class)
@@ -244,17 +247,16 @@ class FrameStageTest {
         return java.util.Arrays.hashCode(pixels);
     }
 
-    /** Every stage has its key; those that come later say so, and what is lit stays lit. */
+    /** Every stage has its key; what is lit stays lit. */
     @Test
     void stages_byTheirKeys(FxRobot robot) {
         robot.interact(() -> bench.light("apron-back"));
         KeyCode[] keys = {KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4, KeyCode.DIGIT5,
                 KeyCode.DIGIT6, KeyCode.DIGIT7, KeyCode.DIGIT8, KeyCode.DIGIT9};
-        for (WorkStage stage : WorkStage.values()) {
-            robot.push(KeyCode.SHORTCUT, keys[WorkStage.all().indexOf(stage)]);
+        for (WorkStage stage : Stages.ALL) {
+            robot.push(KeyCode.SHORTCUT, keys[Stages.ALL.indexOf(stage)]);
             settle();
             assertThat(robot.lookup("#stage-" + stage.id()).queryAs(ToggleButton.class).isSelected()).isTrue();
-            assertThat(robot.lookup("#later").query().isVisible()).isEqualTo(!stage.isWorkedOut());
             assertThat(bench.pieceProperty().get()).isEqualTo("apron-back");
         }
     }

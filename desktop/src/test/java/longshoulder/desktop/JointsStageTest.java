@@ -37,13 +37,13 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
-import longshoulder.desktop.look.FigureField;
-import longshoulder.desktop.look.Tag;
-import longshoulder.desktop.look.Typefaces;
-import longshoulder.desktop.model.Documents;
-import longshoulder.desktop.model.FileAsker;
-import longshoulder.desktop.model.Workbench;
-import longshoulder.desktop.sheet.JointSheet;
+import longshoulder.desktop.control.FigureField;
+import longshoulder.desktop.control.Tag;
+import longshoulder.desktop.control.Typefaces;
+import longshoulder.desktop.document.Documents;
+import longshoulder.desktop.document.FileAsker;
+import longshoulder.desktop.document.Workbench;
+import longshoulder.desktop.joints.JointSheet;
 import longshoulder.files.DesignFile;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -52,6 +52,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
+import longshoulder.desktop.shell.MainView;
 
 /** The stage of the joints, driven with mouse and keyboard. */
 @ExtendWith(ApplicationExtension.class)
@@ -186,7 +187,7 @@ class JointsStageTest {
         view = new MainView(bench, new Documents(bench, mock(FileAsker.class)));
         stage.setScene(view.scene(1280, 800));
         stage.show();
-        view.focusSheet();
+        view.focusStage();
     }
 
     @BeforeEach

@@ -20,12 +20,12 @@ import longshoulder.core.brief.Value;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
-import longshoulder.desktop.look.FigureField;
-import longshoulder.desktop.look.Palette;
-import longshoulder.desktop.look.Typefaces;
-import longshoulder.desktop.model.Documents;
-import longshoulder.desktop.model.FileAsker;
-import longshoulder.desktop.model.Workbench;
+import longshoulder.desktop.control.FigureField;
+import longshoulder.desktop.paint.Palette;
+import longshoulder.desktop.control.Typefaces;
+import longshoulder.desktop.document.Documents;
+import longshoulder.desktop.document.FileAsker;
+import longshoulder.desktop.document.Workbench;
 import longshoulder.files.DesignFile;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -37,6 +37,9 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
+import longshoulder.desktop.shell.MainView;
+import longshoulder.desktop.shell.Stages;
+import longshoulder.desktop.stage.WorkStage;
 
 /** Everything without a mouse. */
 @ExtendWith(ApplicationExtension.class)
@@ -62,7 +65,7 @@ class KeyboardTest {
         scene = view.scene(1280, 800);
         stage.setScene(scene);
         stage.show();
-        view.focusSheet();
+        view.focusStage();
     }
 
     private String tabTo(FxRobot robot, String id) {
@@ -94,12 +97,13 @@ class KeyboardTest {
     }
 
     /**
-     * Wherever the focus is, on every stage that is worked out, the window looks otherwise there than when it has gone on: nothing lies
+     * Wherever the focus is, on every stage, the window looks otherwise there than when it has gone on: nothing lies
      * over its frame. In the dark it goes through two of them.
      */
     @ParameterizedTest
-    @CsvSource({"BRIEF, LIGHT", "FRAME, LIGHT", "FRAME, DARK", "JOINTS, LIGHT", "LENGTHS, LIGHT", "LENGTHS, DARK"})
-    void focus_isSeenWhereverItIs(WorkStage stage, Palette.Theme theme, FxRobot robot) throws Exception {
+    @CsvSource({"brief, LIGHT", "frame, LIGHT", "frame, DARK", "joints, LIGHT", "lengths, LIGHT", "lengths, DARK"})
+    void focus_isSeenWhereverItIs(String id, Palette.Theme theme, FxRobot robot) throws Exception {
+        WorkStage stage = Stages.ALL.stream().filter(one -> one.id().equals(id)).findFirst().orElseThrow();
         robot.interact(() -> {
             view.use(theme);
             view.show(stage);

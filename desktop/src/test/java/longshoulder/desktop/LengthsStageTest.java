@@ -17,17 +17,18 @@ import longshoulder.core.plan.Planner;
 import longshoulder.core.plan.Spans;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
-import longshoulder.desktop.look.FigureField;
-import longshoulder.desktop.look.Typefaces;
-import longshoulder.desktop.model.Documents;
-import longshoulder.desktop.model.FileAsker;
-import longshoulder.desktop.model.Workbench;
+import longshoulder.desktop.control.FigureField;
+import longshoulder.desktop.control.Typefaces;
+import longshoulder.desktop.document.Documents;
+import longshoulder.desktop.document.FileAsker;
+import longshoulder.desktop.document.Workbench;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
+import longshoulder.desktop.shell.MainView;
 
 /** The stage of the lengths in the real window: what was really cut, what must agree, angled pieces proved both ways. */
 @ExtendWith(ApplicationExtension.class)

@@ -17,19 +17,22 @@ import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
-import longshoulder.desktop.look.Typefaces;
-import longshoulder.desktop.model.Documents;
-import longshoulder.desktop.model.FileAsker;
-import longshoulder.desktop.model.HeldWork;
-import longshoulder.desktop.model.Notice;
-import longshoulder.desktop.model.Workbench;
-import longshoulder.desktop.sheet.SheetPane;
+import longshoulder.desktop.control.Typefaces;
+import longshoulder.desktop.document.Documents;
+import longshoulder.desktop.document.FileAsker;
+import longshoulder.desktop.document.HeldWork;
+import longshoulder.desktop.document.Notice;
+import longshoulder.desktop.document.Workbench;
+import longshoulder.desktop.frame.SheetPane;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
+import longshoulder.desktop.document.HeldWork;
+import longshoulder.desktop.shell.MainView;
+import longshoulder.desktop.words.Texts;
 
 /** The window while what follows from an edit is still being derived: of one design, and to be worked with. */
 @ExtendWith(ApplicationExtension.class)

@@ -26,11 +26,11 @@ import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Level;
-import longshoulder.desktop.look.FigureField;
-import longshoulder.desktop.look.Typefaces;
-import longshoulder.desktop.model.Documents;
-import longshoulder.desktop.model.FileAsker;
-import longshoulder.desktop.model.Workbench;
+import longshoulder.desktop.control.FigureField;
+import longshoulder.desktop.control.Typefaces;
+import longshoulder.desktop.document.Documents;
+import longshoulder.desktop.document.FileAsker;
+import longshoulder.desktop.document.Workbench;
 import longshoulder.files.DesignFile;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -40,6 +40,9 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
+import longshoulder.desktop.shell.MainView;
+import longshoulder.desktop.shell.Stages;
+import longshoulder.desktop.stage.WorkStage;
 
 /** Drives the real window with mouse and keyboard. */
 @ExtendWith(ApplicationExtension.class)
@@ -62,7 +65,7 @@ class WindowTest {
         scene = view.scene(1280, 800);
         stage.setScene(scene);
         stage.show();
-        view.focusSheet();
+        view.focusStage();
     }
 
     @BeforeEach
@@ -123,7 +126,7 @@ class WindowTest {
     /** Or a frame would paint all of the panel anew in which a figure changed, and lay it over the window. */
     @Test
     void noPanel_isKeptAsAPicture(FxRobot robot) {
-        for (WorkStage stage : WorkStage.values()) {
+        for (WorkStage stage : Stages.ALL) {
             robot.interact(() -> ((MainView) scene.getRoot()).show(stage));
             WaitForAsyncUtils.waitForFxEvents();
             assertThat(scene.getRoot().lookupAll("*")).as(stage.id()).hasSizeGreaterThan(100)

@@ -57,7 +57,7 @@ final class ShoulderCheck implements Check {
         return new Finding("shoulders-unequal", Level.STOP, List.of(shorter.id(), longer.id()),
                 Label.of("finding.shouldersUnequal", shorter.id(), shorter.length().value(), longer.id(),
                         longer.length().value(), apart),
-                remedies.list());
+                remedies.list(), Concern.LENGTHS);
     }
 
     private static Finding offPlan(Subject subject, List<String> span, Length off) {
@@ -68,6 +68,6 @@ final class ShoulderCheck implements Check {
         return new Finding("shoulder-off-plan", Level.STOP, span,
                 Label.of("finding.shoulderOffPlan", span.getFirst(), planned.length().value().plus(off),
                         planned.length().value()),
-                remedies.list());
+                remedies.list(), Concern.LENGTHS);
     }
 }

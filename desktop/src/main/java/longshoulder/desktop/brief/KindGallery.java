@@ -1,0 +1,115 @@
+package longshoulder.desktop.brief;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import javafx.application.Platform;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.TilePane;
+import longshoulder.core.projection.Projection;
+import longshoulder.core.geometry.View;
+import longshoulder.core.kind.Kind;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import longshoulder.desktop.words.Texts;
+import longshoulder.desktop.paint.FramedPicture;
+import longshoulder.desktop.paint.Picture;
+import longshoulder.desktop.paint.PictureView;
+import longshoulder.desktop.paint.Themed;
+import longshoulder.desktop.document.Workbench;
+import longshoulder.desktop.paint.SmallPicture;
+
+/** The kinds of furniture as small pictures of what each makes with its defaults; the chosen one shows what is being made. */
+public final class KindGallery extends TilePane implements Themed {
+
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+    private static final View EYE = View.pictorial(32, 20);
+    private static final double WIDTH = 118;
+    private static final double HEIGHT = 72;
+
+    private final Workbench bench;
+    private final Map<String, Button> tiles = new LinkedHashMap<>();
+    private final Map<String, FramedPicture> frames = new LinkedHashMap<>();
+    private boolean drawn;
+    /** How often the pictures were asked for: those of an earlier time, for another screen, may be done later. */
+    private int asked;
+
+    public KindGallery(Workbench bench) {
+        this.bench = bench;
+        setId("kinds");
+        getStyleClass().add("kinds");
+        setAccessibleText(Texts.get("brief.kinds"));
+        for (Kind kind : Kinds.all()) {
+            getChildren().add(tile(kind));
+        }
+        bench.planProperty().addListener((observed, was, is) -> light());
+        PictureView.whenPixelsChange(this, this::recolour);
+    }
+
+    private Button tile(Kind kind) {
+        FramedPicture frame = new FramedPicture(WIDTH, HEIGHT);
+        Button tile = new Button(bench.words().text("kind." + kind.id()), frame);
+        tile.setContentDisplay(ContentDisplay.TOP);
+        tile.getStyleClass().add("kind");
+        tile.setId("kind-" + kind.id());
+        tile.setTooltip(new Tooltip(bench.words().text("kind." + kind.id() + ".summary")));
+        tile.setAccessibleText(
+                bench.words().text("kind." + kind.id()) + ". " + bench.words().text("kind." + kind.id() + ".summary"));
+        tile.setOnAction(action -> bench.edit(new Edit.BuildAs(kind.id())));
+        tiles.put(kind.id(), tile);
+        frames.put(kind.id(), frame);
+        return tile;
+    }
+
+    /** Draws the pictures when they are first seen, beside the interface's own thread. */
+    public void refresh() {
+        light();
+        if (drawn) {
+            return;
+        }
+        drawn = true;
+        asked++;
+        int turn = asked;
+        double pixels = PictureView.pixels(this);
+        frames.forEach((kind, frame) -> Thread.startVirtualThread(() -> {
+            Picture picture = picture(Kinds.find(kind).orElseThrow()).painted(WIDTH, HEIGHT, pixels);
+            Platform.runLater(() -> {
+                if (turn == asked) {
+                    frame.show(picture);
+                }
+            });
+        }));
+    }
+
+    @Override
+    public void recolour() {
+        drawn = false;
+        if (getParent() != null && getParent().getParent() != null && isVisible()) {
+            refresh();
+        }
+    }
+
+    private static SmallPicture picture(Kind kind) {
+        var plan = Planner.plan(Project.ofKind(kind, "", Showing.TENTH_MILLIMETRES));
+        return new SmallPicture(Projection.visible(plan, EYE), plan);
+    }
+
+    /** Puts the keyboard on the kind that is made. */
+    public void requestFocusOnChosen() {
+        Button chosen = tiles.get(bench.project().brief().kind());
+        if (chosen != null) {
+            chosen.requestFocus();
+        }
+    }
+
+    private void light() {
+        tiles.forEach((id, tile) -> {
+            tile.pseudoClassStateChanged(LIT, id.equals(bench.project().brief().kind()));
+        });
+    }
+}

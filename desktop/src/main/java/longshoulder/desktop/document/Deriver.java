@@ -1,0 +1,63 @@
+package longshoulder.desktop.document;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.tasks.Tasks;
+
+/**
+ * Derives plans, and what is drawn of them, beside the window. The newest wins: what was asked for before and is not done yet is
+ * not begun any more, and not shown.
+ */
+final class Deriver {
+
+    private final LongWork work;
+    private final AtomicLong asked = new AtomicLong();
+    private final List<Function<Plan, Runnable>> preparations = new ArrayList<>();
+
+    /** A plan, and what hands out what was made of it. */
+    private record Made(Plan plan, List<Runnable> handOuts) {}
+
+    Deriver(LongWork work) {
+        this.work = work;
+    }
+
+    /** Something else is made of every plan from now on. */
+    void prepare(Function<Plan, Runnable> preparation) {
+        preparations.add(preparation);
+    }
+
+    /**
+     * Derives a plan.
+     *
+     * @param plan touches nothing of the window
+     * @param waiting says that it takes a while; not run where it does not
+     * @param show shows the plan, after what was made of it was handed out; not run where something newer was asked for
+     */
+    void derive(Supplier<Plan> plan, Runnable waiting, Consumer<Plan> show) {
+        long mine = asked.incrementAndGet();
+        List<Function<Plan, Runnable>> now = List.copyOf(preparations);
+        work.run(() -> isNewest(mine) ? Optional.of(make(plan.get(), now)) : Optional.<Made>empty(), () -> {
+            if (isNewest(mine)) {
+                waiting.run();
+            }
+        }, made -> made.filter(done -> isNewest(mine)).ifPresent(done -> {
+            done.handOuts.forEach(Runnable::run);
+            show.accept(done.plan);
+        }));
+    }
+
+    private boolean isNewest(long request) {
+        return asked.get() == request;
+    }
+
+    /** The processors share the preparations. */
+    private static Made make(Plan plan, List<Function<Plan, Runnable>> preparations) {
+        return new Made(plan, Tasks.each(preparations, preparation -> preparation.apply(plan)));
+    }
+}

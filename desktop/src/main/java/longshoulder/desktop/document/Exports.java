@@ -1,0 +1,128 @@
+package longshoulder.desktop.document;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import longshoulder.core.drawing.Drawing;
+import longshoulder.core.drawing.DrawingContext;
+import longshoulder.core.drawing.Page;
+import longshoulder.core.drawing.Paper;
+import longshoulder.core.plan.Plan;
+import longshoulder.desktop.words.Texts;
+import longshoulder.files.DrawingFile;
+import longshoulder.files.DrawingFormat;
+import longshoulder.files.PaperTypeface;
+import longshoulder.files.PdfPen;
+import longshoulder.files.Printers;
+import longshoulder.files.ShopPaperPdf;
+import longshoulder.files.SystemReason;
+
+/** What leaves the program on paper or as a drawing: made beside the window, with a notice of what came of it. */
+public final class Exports {
+
+    private final Workbench bench;
+    private final FileAsker asker;
+    private final LongWork work;
+    private final Printers printers;
+
+    /** @param work where files are made */
+    public Exports(Workbench bench, FileAsker asker, LongWork work, Printers printers) {
+        this.bench = bench;
+        this.asker = asker;
+        this.work = work;
+        this.printers = printers;
+    }
+
+    /** What drawings of the shown plan are made from. */
+    public DrawingContext context() {
+        return context(bench.plan());
+    }
+
+    private static DrawingContext context(Plan plan) {
+        return new DrawingContext(plan, Workbench.words(plan.project()), PaperTypeface.SHIPPED);
+    }
+
+    /** Names of the printers; empty where there is none. */
+    public List<String> printers() {
+        return printers.names();
+    }
+
+    /**
+     * Asks for a file and writes a drawing at full size, on a page as large as it.
+     *
+     * @param name of the drawing, for the file
+     */
+    public void export(Drawing drawing, String name, DrawingFormat format) {
+        String title = bench.project().title();
+        asker.toExport(Documents.fileName(bench) + "-" + name + format.suffix(), format)
+                .ifPresent(file -> write(() -> format.toBytes(title, drawing.atScale(1)), file));
+    }
+
+    /**
+     * A drawing on a sheet of paper as PDF; empty if it has no room there at that scale.
+     *
+     * @param scale 0 for as large as it can be
+     */
+    public Optional<byte[]> onPaper(Drawing drawing, Paper paper, double scale) {
+        Optional<Page> page = scale > 0 ? paper.atScale(drawing, scale) : Optional.of(paper.fitted(drawing));
+        return page.map(laid -> PdfPen.toBytes(bench.project().title(), List.of(laid)));
+    }
+
+    /** The shop paper of the shown plan as PDF. */
+    public byte[] shopPaper(Paper paper) {
+        Plan plan = bench.plan();
+        return ShopPaperPdf.toBytes(plan, Workbench.words(plan.project()), paper, today());
+    }
+
+    private static String today() {
+        return LocalDate.now(ZoneId.systemDefault()).format(DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM)
+                .withLocale(Texts.locale().equals(Locale.ENGLISH) ? Locale.UK : Texts.locale()));
+    }
+
+    /** Makes something beside the window, such as a preview. */
+    public <T> void make(Supplier<T> thing, Consumer<T> then) {
+        work.run(thing, () -> {}, then);
+    }
+
+    /** Asks for a file and writes what was made. */
+    public void save(byte[] pdf, String name) {
+        asker.toExport(Documents.fileName(bench) + "-" + name + DrawingFormat.PDF.suffix(), DrawingFormat.PDF)
+                .ifPresent(file -> write(() -> pdf, file));
+    }
+
+    /**
+     * Prints pages at true size.
+     *
+     * @param from the first page, from 0
+     */
+    public void print(String printer, byte[] pdf, int from, int to) {
+        work.run(() -> {
+            try {
+                printers.print(printer, pdf, from, to);
+                return Texts.get("print.sent").formatted(printer);
+            } catch (IOException refused) {
+                return Texts.get("print.failed").formatted(printer, SystemReason.of(refused, Texts.locale()));
+            }
+        }, () -> bench.say(Texts.get("print.sending").formatted(printer)), bench::say);
+    }
+
+    private void write(Supplier<byte[]> contents, Path file) {
+        work.run(() -> {
+            try {
+                DrawingFile.write(file, contents.get());
+                return Texts.get("export.written").formatted(file.getFileName());
+            } catch (IOException failed) {
+                return Texts.get("save.failed").formatted(file.getFileName(),
+                        SystemReason.of(failed, Texts.locale()));
+            }
+        }, () -> bench.say(Texts.get("export.writing").formatted(file.getFileName())), bench::say);
+    }
+}

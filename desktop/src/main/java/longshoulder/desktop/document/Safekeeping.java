@@ -1,0 +1,124 @@
+package longshoulder.desktop.document;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.util.Duration;
+import longshoulder.core.project.History;
+import longshoulder.core.project.Project;
+import longshoulder.desktop.words.Texts;
+import longshoulder.files.DesignFile;
+import longshoulder.files.HistoryFile;
+import longshoulder.files.SystemReason;
+import longshoulder.files.UnsavedWork;
+
+/**
+ * Keeps what is not saved safe from a crash: a moment after each edit the design is written aside, in the background. Once it is
+ * saved, or the program ends as it should, nothing is left behind.
+ */
+public final class Safekeeping {
+
+    /** So long after the last edit; with the writing less than half a second. */
+    private static final Duration MOMENT = Duration.millis(100);
+
+    private final Workbench bench;
+    private final UnsavedWork unsaved;
+    private final Path directory;
+    private final PauseTransition pause = new PauseTransition(MOMENT);
+    private final ExecutorService writer = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "safekeeping");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    /**
+     * Begins to watch a document.
+     *
+     * @param directory where histories of design files are kept
+     */
+    public Safekeeping(Workbench bench, UnsavedWork unsaved, Path directory) {
+        this.bench = bench;
+        this.unsaved = unsaved;
+        this.directory = directory;
+        bench.fileProperty().addListener((observed, was, is) -> recall());
+        recall();
+        pause.setOnFinished(passed -> keep());
+        bench.historyProperty().addListener((observed, was, is) -> pause.play());
+        bench.changedProperty().addListener((observed, was, is) -> pause.play());
+        if (bench.isChanged()) {
+            keep();
+        } else {
+            // The first writing of all takes long; better now than when it matters.
+            Project first = bench.newest();
+            writer.execute(() -> DesignFile.toBytes(first));
+        }
+    }
+
+    /** A file that was just opened gets back what could be undone when it was closed. */
+    private void recall() {
+        if (bench.file().isEmpty() || bench.historyProperty().get().canUndo()) {
+            return;
+        }
+        Path kept = HistoryFile.of(directory, bench.file().get());
+        Project present = bench.newest();
+        writer.execute(() -> HistoryFile.read(kept, present)
+                .ifPresent(history -> Platform.runLater(() -> bench.recall(history))));
+    }
+
+    private void keep() {
+        boolean changed = bench.isChanged();
+        History history = bench.historyProperty().get();
+        Optional<Path> file = bench.file();
+        writer.execute(() -> {
+            try {
+                if (changed) {
+                    unsaved.keep(history, file);
+                } else {
+                    unsaved.forget();
+                }
+                if (file.isPresent()) {
+                    HistoryFile.write(HistoryFile.of(directory, file.get()), history);
+                }
+            } catch (IOException failure) {
+                Platform.runLater(() -> failed(failure));
+            }
+        });
+    }
+
+    /** What a crash left behind is kept as this program's own from now on; says what was found. */
+    public void takeOver(UnsavedWork.Left left) {
+        bench.say(Texts.get("safekeeping.found"));
+        bench.recall(left.history());
+        writer.execute(() -> {
+            try {
+                left.forget();
+            } catch (IOException stays) {
+                Platform.runLater(() -> failed(stays));
+            }
+        });
+    }
+
+    private void failed(IOException failure) {
+        bench.say(Texts.get("safekeeping.failed").formatted(SystemReason.of(failure, Texts.locale())));
+    }
+
+    /** The program ends as it should. */
+    public void end() {
+        pause.stop();
+        writer.shutdown();
+        try {
+            if (writer.awaitTermination(2, TimeUnit.SECONDS)) {
+                unsaved.forget();
+            }
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+        } catch (IOException kept) {
+            // It stays and will be offered next time: that is better than losing it.
+        }
+    }
+}

@@ -1,0 +1,7 @@
+/**
+ * The open document: its history and file, what is selected in it, an edit that is tried out, and what is derived from it beside the window.
+ *
+ * <p>No argument or result is ever null unless marked.
+ */
+@org.jspecify.annotations.NullMarked
+package longshoulder.desktop.document;

@@ -1,0 +1,53 @@
+package longshoulder.desktop.frame;
+
+import java.util.Optional;
+import javafx.beans.value.ObservableValue;
+import javafx.scene.Node;
+import javafx.scene.layout.BorderPane;
+import longshoulder.core.drawing.Drawing;
+import longshoulder.core.drawing.DrawingContext;
+import longshoulder.core.drawing.SheetDrawing;
+import longshoulder.desktop.document.Workbench;
+import longshoulder.desktop.stage.StageView;
+
+/** The stage of the frame: the drawings, and along their foot what can be done to the frame and to the lit piece. */
+final class FrameView extends BorderPane implements StageView {
+
+    private final FrameTools tools;
+
+    private final SheetPane sheet;
+
+    FrameView(Workbench bench) {
+        sheet = new SheetPane(bench);
+        setId("frame");
+        setCenter(sheet);
+        tools = new FrameTools(bench, sheet::explode);
+        setBottom(tools);
+    }
+
+    @Override
+    public Node node() {
+        return this;
+    }
+
+    @Override
+    public void show(boolean shown) {
+        setVisible(shown);
+        setManaged(shown);
+        sheet.show(shown);
+        if (shown) {
+            sheet.requestFocus();
+        }
+    }
+
+    /** The tools stand in one line or in two. */
+    @Override
+    public ObservableValue<Number> foot() {
+        return tools.heightProperty();
+    }
+
+    @Override
+    public Optional<Drawing> drawing(DrawingContext context) {
+        return Optional.of(new SheetDrawing(context, sheet.look()));
+    }
+}

@@ -1,0 +1,134 @@
+package longshoulder.desktop.joints;
+
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.scene.AccessibleRole;
+import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.Circle;
+import longshoulder.core.projection.Projection;
+import longshoulder.core.drawing.Page;
+import longshoulder.core.drawing.Placement;
+import longshoulder.core.drawing.ViewMarks;
+import longshoulder.core.geometry.View;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.PlannedPiece;
+import longshoulder.desktop.words.Texts;
+import longshoulder.desktop.paint.FramedPicture;
+import longshoulder.desktop.paint.Palette;
+import longshoulder.desktop.paint.Picture;
+import longshoulder.desktop.paint.PictureView;
+import longshoulder.desktop.paint.Pixels;
+import longshoulder.desktop.paint.ScreenPen;
+import longshoulder.desktop.control.Tag;
+import longshoulder.desktop.paint.Themed;
+import longshoulder.desktop.document.Workbench;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
+
+/** The whole piece of furniture, small: the rail of the joint that is worked on is lit, a ring stands round the joint, marks beside it. */
+public final class KeyPlan extends Pane implements Themed {
+
+    private static final View EYE = View.pictorial(32, 24);
+    private static final double WIDTH = 136;
+    private static final double HEIGHT = 104;
+    private static final double MARGIN = 10;
+    private static final double RING = 9;
+    private static final double EDGE = 3;
+
+    private final Workbench bench;
+    private final FramedPicture picture = new FramedPicture(WIDTH, HEIGHT);
+    private final Circle ring = new Circle(RING);
+    /** Rail and post by their marks, beside the ring where there is more room; the rail alone where makers gave them long ones. */
+    private final Tag marks = new Tag(12);
+    private Optional<Plan> drawn = Optional.empty();
+    private Optional<Projection> drawing = Optional.empty();
+
+    public KeyPlan(Workbench bench) {
+        this.bench = bench;
+        setId("key-plan");
+        getStyleClass().add("key-plan");
+        setMinHeight(HEIGHT);
+        setPrefHeight(HEIGHT);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        ring.setFill(Color.TRANSPARENT);
+        ring.setStrokeWidth(2);
+        marks.setId("key-marks");
+        ring.setManaged(false);
+        ring.setMouseTransparent(true);
+        getChildren().addAll(picture, ring, marks);
+        PictureView.whenPixelsChange(this, this::paint);
+    }
+
+    /** Brought up to date; the drawing is worked out beside the interface's own thread, the newest plan wins. */
+    public void refresh() {
+        Plan plan = bench.plan();
+        if (drawn.filter(plan::equals).isPresent()) {
+            paint();
+            return;
+        }
+        drawn = Optional.of(plan);
+        Thread.startVirtualThread(() -> {
+            Projection made = Projection.visible(plan, EYE);
+            Platform.runLater(() -> {
+                if (drawn.filter(plan::equals).isPresent()) {
+                    drawing = Optional.of(made);
+                    paint();
+                }
+            });
+        });
+    }
+
+    @Override
+    public void recolour() {
+        paint();
+    }
+
+    private void paint() {
+        Optional<Joint> joint = bench.joint();
+        boolean known = drawing.isPresent() && joint.isPresent();
+        ring.setVisible(known);
+        marks.setVisible(known);
+        if (known) {
+            paint(drawing.get(), joint.get());
+        } else {
+            picture.clear();
+        }
+    }
+
+    private void paint(Projection drawn, Joint joint) {
+        setAccessibleText(Texts.get("joints.keyplan") + ": " + bench.words().name(joint.id()));
+        Placement placed = Placement.fitting(drawn.extent(),
+                Pixels.toArea(MARGIN, MARGIN, WIDTH - 2 * MARGIN, HEIGHT - 2 * MARGIN));
+        String rail = joint.meeting().tenonPiece().id();
+        Page.Group group = new Page.Group(placed, new ViewMarks(bench.plan(), rail).fine(drawn));
+        picture.show(Picture.of(WIDTH, HEIGHT, PictureView.pixels(this), brush -> group.draw(new ScreenPen(brush))));
+        Vector2D middle = placed.onPage(
+                EYE.flat(joint.site().bounds().least().lerp(joint.site().bounds().greatest(), 0.5)));
+        ring(joint, Vector2D.of(Pixels.of(middle.getX()), Pixels.of(middle.getY())));
+    }
+
+    private void ring(Joint joint, Vector2D at) {
+        ring.setStroke(Palette.given());
+        ring.setCenterX(at.getX());
+        ring.setCenterY(at.getY());
+        String rail = mark(joint.meeting().tenonPiece().id());
+        say(rail + " \u2192 " + mark(joint.meeting().mortisePiece().id()));
+        if (marks.width() > WIDTH - 2 * EDGE) {
+            say(rail);
+        }
+        double width = marks.width();
+        double beside = at.getX() < WIDTH / 2 ? at.getX() + RING + 5 : at.getX() - RING - 5 - width;
+        marks.place(Math.clamp(beside, EDGE, Math.max(EDGE, WIDTH - width - EDGE)),
+                Math.clamp(at.getY() - RING, 14, HEIGHT - 6));
+    }
+
+    private void say(String text) {
+        marks.say(text, Palette.ink(), Palette.panel());
+    }
+
+    private String mark(String id) {
+        return bench.plan().pieces().stream().filter(piece -> piece.id().equals(id)).map(PlannedPiece::piece)
+                .map(piece -> piece.mark()).findFirst().orElse("");
+    }
+}

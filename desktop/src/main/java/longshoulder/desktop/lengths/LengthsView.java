@@ -1,0 +1,45 @@
+package longshoulder.desktop.lengths;
+
+import java.util.Optional;
+import longshoulder.core.drawing.Drawing;
+import longshoulder.core.drawing.DrawingContext;
+import longshoulder.core.drawing.LengthsDrawing;
+import javafx.scene.Node;
+import longshoulder.desktop.control.Scroller;
+import longshoulder.desktop.document.Workbench;
+import longshoulder.desktop.stage.StageView;
+
+/** The stage of the lengths: what must close at its shoulders, before anything is sawn. */
+final class LengthsView extends Scroller implements StageView {
+
+    private final LengthList list;
+
+    LengthsView(Workbench bench) {
+        list = new LengthList(bench);
+        setId("lengths");
+        getStyleClass().add("brief");
+        setContent(list);
+        setFitToWidth(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+    }
+
+    @Override
+    public Node node() {
+        return this;
+    }
+
+    @Override
+    public void show(boolean shown) {
+        setVisible(shown);
+        setManaged(shown);
+        list.show(shown);
+        if (shown) {
+            requestFocus();
+        }
+    }
+
+    @Override
+    public Optional<Drawing> drawing(DrawingContext context) {
+        return Optional.of(new LengthsDrawing(context));
+    }
+}

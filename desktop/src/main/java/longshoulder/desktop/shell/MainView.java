@@ -1,0 +1,232 @@
+package longshoulder.desktop.shell;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Scene;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import longshoulder.core.project.Edit;
+import longshoulder.desktop.paint.Palette;
+import longshoulder.desktop.paint.Themed;
+import longshoulder.desktop.document.Documents;
+import longshoulder.desktop.document.Exports;
+import longshoulder.desktop.document.LongWork;
+import longshoulder.desktop.document.Workbench;
+import longshoulder.files.DesignFile;
+import longshoulder.files.Printers;
+import org.jspecify.annotations.Nullable;
+import longshoulder.desktop.stage.WorkStage;
+import longshoulder.desktop.stage.StageView;
+
+/** The one screen: sheet in the middle, reckoning and cut list at the side, the rod along the bottom. */
+public final class MainView extends BorderPane {
+
+    private static final double LEAST_NOTICE = 60;
+
+    private final Workbench bench;
+    private final Documents documents;
+    private final StackPane middle;
+    private final Map<WorkStage, StageView> views = new HashMap<>();
+    private final SideColumn column;
+    private final RodPane rod;
+    private final KeySheet keys = new KeySheet();
+    private final Finder finder;
+    private final StageBar stages;
+    private final NoticeBar notice;
+    private final PrintSheet print;
+    private final PaperMenu papers;
+    private WorkStage shown = Stages.FRAME;
+
+    /** A window without printers, for which whoever asks for a paper waits. */
+    public MainView(Workbench bench, Documents documents) {
+        this(bench, documents, new Exports(bench, documents.asker(), LongWork.AT_ONCE, Printers.NONE));
+    }
+
+    public MainView(Workbench bench, Documents documents, Exports exports) {
+        this.bench = bench;
+        this.documents = documents;
+        setStyle(Palette.css());
+        getStyleClass().add("main");
+        finder = new Finder(bench);
+        notice = new NoticeBar(bench);
+        stages = new StageBar(bench, this::show);
+        print = new PrintSheet(exports);
+        papers = new PaperMenu(bench, exports, print, context -> view(shown).drawing(context));
+        middle = new StackPane(print, notice, finder, keys);
+        StackPane.setAlignment(finder, Pos.TOP_CENTER);
+        StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
+        notice.setMaxHeight(Region.USE_PREF_SIZE);
+        setTop(new VBox(new HeaderBar(bench, documents, papers, this::startNew, this::otherTheme), stages));
+        setCenter(middle);
+        column = new SideColumn(new CutListPane(bench), new ReckoningPane(bench));
+        rod = new RodPane(bench);
+        show(Stages.FRAME);
+        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        setOnDragOver(drag -> {
+            if (dropped(drag).isPresent()) {
+                drag.acceptTransferModes(TransferMode.COPY);
+            }
+        });
+        setOnDragDropped(drag -> {
+            dropped(drag).ifPresent(documents::open);
+            drag.setDropCompleted(dropped(drag).isPresent());
+        });
+    }
+
+    /** The design file that hangs at the mouse, if one does. */
+    private static Optional<Path> dropped(DragEvent drag) {
+        return drag.getDragboard().getFiles().stream().map(File::toPath)
+                .filter(path -> path.toString().endsWith(DesignFile.SUFFIX)).findFirst();
+    }
+
+    /** Goes to a stage of the work; what is lit stays lit. */
+    public void show(WorkStage stage) {
+        shown = stage;
+        stages.show(stage);
+        StageView next = view(stage);
+        views.values().stream().filter(view -> !view.equals(next)).forEach(view -> view.show(false));
+        setRight(stage.showsColumn() ? column : null);
+        setBottom(stage.showsRod() ? rod : null);
+        notice.minHeightProperty().bind(next.foot().map(foot -> Math.max(LEAST_NOTICE, foot.doubleValue())));
+        print.close();
+        next.show(true);
+    }
+
+    /** The stage that is shown. */
+    WorkStage shown() {
+        return shown;
+    }
+
+    /** Shows everything in another theme. */
+    public void use(Palette.Theme theme) {
+        Palette.use(theme);
+        setStyle(Palette.css());
+        Optional.ofNullable(getScene()).ifPresent(scene -> scene.setFill(Palette.paper()));
+        Themed.recolourAll(this);
+    }
+
+    /** A scene with the paper as its ground: a background of the root over the scene's own would be painted once more. */
+    public Scene scene(double width, double height) {
+        return new Scene(this, width, height, Palette.paper());
+    }
+
+    private void otherTheme() {
+        Palette.Theme other = Palette.theme() == Palette.Theme.LIGHT ? Palette.Theme.DARK : Palette.Theme.LIGHT;
+        use(other);
+        documents.remembered().put("theme", other.name());
+    }
+
+    /** Made when it is first gone to, so that the start does not wait for it; notices and sheets stay above it. */
+    private StageView view(WorkStage stage) {
+        return views.computeIfAbsent(stage, key -> {
+            StageView made = key.view(bench, documents);
+            middle.getChildren().addFirst(made.node());
+            return made;
+        });
+    }
+
+    /** A new design: what it is to be is asked first. */
+    private void startNew() {
+        documents.startNew();
+        show(Stages.BRIEF);
+    }
+
+    /** Opens the shop paper, to be printed or saved. */
+    public void printShopPaper() {
+        papers.shopPaper();
+    }
+
+    /** Puts the keyboard on what the shown stage is about. */
+    public void focusStage() {
+        view(shown).show(true);
+    }
+
+    private static final KeyCombination NEW = shortcut(KeyCode.N);
+    private static final KeyCombination OPEN = shortcut(KeyCode.O);
+    private static final KeyCombination SAVE = shortcut(KeyCode.S);
+    private static final KeyCombination UNDO = shortcut(KeyCode.Z);
+    private static final KeyCombination REDO = new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN,
+            KeyCombination.SHIFT_DOWN);
+    private static final KeyCombination UNITS = shortcut(KeyCode.U);
+    private static final KeyCombination FIND = shortcut(KeyCode.F);
+    private static final KeyCombination PRINT = shortcut(KeyCode.P);
+    private static final KeyCombination THEME = shortcut(KeyCode.D);
+
+    /** For the stages in their order. */
+    private static final List<KeyCode> STAGES = List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4,
+            KeyCode.DIGIT5, KeyCode.DIGIT6, KeyCode.DIGIT7, KeyCode.DIGIT8, KeyCode.DIGIT9);
+
+    private static KeyCombination shortcut(KeyCode code) {
+        return new KeyCodeCombination(code, KeyCombination.SHORTCUT_DOWN);
+    }
+
+    private void key(KeyEvent key) {
+        if (key.getCode() == KeyCode.ESCAPE) {
+            // Not consumed: a figure that is being typed into is left as well.
+            bench.dismissNotice();
+            keys.setVisible(false);
+            finder.close();
+            print.close();
+            return;
+        }
+        Runnable action = action(key);
+        if (action != null) {
+            action.run();
+            key.consume();
+        }
+    }
+
+    private @Nullable Runnable action(KeyEvent key) {
+        if (NEW.match(key)) {
+            return this::startNew;
+        }
+        if (OPEN.match(key)) {
+            return documents::open;
+        }
+        if (SAVE.match(key)) {
+            return documents::save;
+        }
+        if (PRINT.match(key)) {
+            return papers::print;
+        }
+        if (THEME.match(key)) {
+            return this::otherTheme;
+        }
+        if (FIND.match(key)) {
+            return finder::open;
+        }
+        if (UNDO.match(key)) {
+            return bench::undo;
+        }
+        if (REDO.match(key)) {
+            return bench::redo;
+        }
+        int stage = key.isShortcutDown() ? STAGES.indexOf(key.getCode()) : -1;
+        if (stage >= 0 && stage < Stages.ALL.size()) {
+            return () -> show(Stages.ALL.get(stage));
+        }
+        if (UNITS.match(key)) {
+            return () -> bench.edit(new Edit.ShowIn(bench.project().showing().other()));
+        }
+        return switch (key.getCode()) {
+            case F1 -> keys::turn;
+            case F8 -> bench::nextFinding;
+            case PAGE_DOWN -> () -> bench.lightNext(1);
+            case PAGE_UP -> () -> bench.lightNext(-1);
+            default -> null;
+        };
+    }
+}

@@ -1,0 +1,77 @@
+package longshoulder.desktop.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import longshoulder.core.drawing.Drawing;
+import longshoulder.core.drawing.DrawingContext;
+import longshoulder.core.drawing.RodDrawing;
+import longshoulder.desktop.control.ChoiceButton;
+import longshoulder.desktop.control.ChoiceButton.Choice;
+import longshoulder.desktop.document.Exports;
+import longshoulder.desktop.document.Workbench;
+import longshoulder.desktop.words.Texts;
+import longshoulder.files.DrawingFormat;
+
+/** What can go on paper or into a drawing file: what the shown stage draws, the rod of the lit piece, the shop paper. */
+final class PaperMenu {
+
+    private final Workbench bench;
+    private final Exports exports;
+    private final PrintSheet sheet;
+    private final Function<DrawingContext, Optional<Drawing>> shown;
+
+    /** @param shown the drawing of the stage that is shown */
+    PaperMenu(Workbench bench, Exports exports, PrintSheet sheet, Function<DrawingContext, Optional<Drawing>> shown) {
+        this.bench = bench;
+        this.exports = exports;
+        this.sheet = sheet;
+        this.shown = shown;
+    }
+
+    ChoiceButton button() {
+        ChoiceButton button = new ChoiceButton(Texts.get("header.papers"), this::choices).named("papers",
+                Texts.get("header.papers.key"));
+        button.getStyleClass().add("plain");
+        return button;
+    }
+
+    private List<Choice> choices() {
+        List<Choice> choices = new ArrayList<>(
+                List.of(new Choice("shop-paper", Texts.get("papers.shop"), this::shopPaper)));
+        shown.apply(exports.context()).ifPresent(drawing -> add(choices, "drawing", drawing));
+        rod().ifPresent(rod -> add(choices, "rod", rod));
+        return choices;
+    }
+
+    private Optional<Drawing> rod() {
+        return bench.plan().pieces().stream()
+                .filter(piece -> piece.id().equals(bench.pieceProperty().get()) && !piece.cutShape().isNothing())
+                .findFirst().map(piece -> new RodDrawing(exports.context(), piece.id()));
+    }
+
+    private void add(List<Choice> choices, String what, Drawing drawing) {
+        choices.add(new Choice("print-" + what, Texts.get("papers.print." + what), () -> print(what, drawing)));
+        for (DrawingFormat format : DrawingFormat.values()) {
+            choices.add(new Choice("export-" + what + format.suffix().replace('.', '-'),
+                    Texts.get("papers.export." + what).formatted(format.name()),
+                    () -> exports.export(drawing, Texts.get("papers.name." + what), format)));
+        }
+    }
+
+    /** Prints the drawing that is shown; where the stage shows none, the shop paper. */
+    void print() {
+        shown.apply(exports.context()).ifPresentOrElse(drawing -> print("drawing", drawing), this::shopPaper);
+    }
+
+    private void print(String what, Drawing drawing) {
+        sheet.open(new PrintSheet.Printout(Texts.get("papers.name." + what), true,
+                (paper, scale) -> exports.onPaper(drawing, paper, scale)));
+    }
+
+    void shopPaper() {
+        sheet.open(new PrintSheet.Printout(Texts.get("papers.name.shop"), false,
+                (paper, scale) -> Optional.of(exports.shopPaper(paper))));
+    }
+}

@@ -1,0 +1,117 @@
+package longshoulder.desktop.document;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import longshoulder.core.brief.Value;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import longshoulder.desktop.control.Typefaces;
+import longshoulder.files.DesignFile;
+import longshoulder.files.UnsavedWork;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+import longshoulder.desktop.shell.MainView;
+
+/** What is not saved is kept aside while one works, and is gone once it is saved; the sheet of keys; finding by typing. */
+@ExtendWith(ApplicationExtension.class)
+@SuppressWarnings("NullAway.Init")
+class SafekeepingTest {
+
+    @TempDir
+    Path directory;
+
+    private Workbench bench;
+    private Safekeeping safekeeping;
+
+    @Start
+    void start(Stage stage) {
+        Typefaces.load();
+        bench = new Workbench(Planner.plan(Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES)),
+                Optional.empty());
+        // As if this program were one that is gone by now.
+        safekeeping = new Safekeeping(bench, new UnsavedWork(directory, 1L << 22, Instant.EPOCH), directory);
+        stage.setScene(new MainView(bench, new Documents(bench, mock(FileAsker.class))).scene(1280, 800));
+        stage.show();
+    }
+
+    private Optional<Project> left() {
+        return UnsavedWork.left(directory).map(UnsavedWork.Left::project);
+    }
+
+    private void waitFor(BooleanSupplier wanted) throws Exception {
+        WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, wanted::getAsBoolean);
+    }
+
+    @Test
+    void anEdit_isKeptAside_untilItIsSaved(FxRobot robot) throws Exception {
+        robot.interact(() -> bench
+                .edit(new Edit.Give("overall.length", new Value.Measured(Length.ofMillimetres(1444)))));
+        waitFor(() -> left().equals(Optional.of(bench.project())));
+        robot.interact(bench::undo);
+        waitFor(() -> left().isEmpty());
+        robot.interact(bench::redo);
+        waitFor(() -> left().isPresent());
+        robot.interact(() -> bench.save(directory.resolve("saved" + DesignFile.SUFFIX)));
+        waitFor(() -> left().isEmpty());
+    }
+
+    /** Closed without saving, by the maker's own word: nothing comes back next time. */
+    @Test
+    void endedAsItShould_nothingIsLeft(FxRobot robot) throws Exception {
+        robot.interact(() -> bench.edit(new Edit.Retitle("never saved")));
+        waitFor(() -> left().isPresent());
+        robot.interact(safekeeping::end);
+        assertThat(left()).isEmpty();
+    }
+
+    @Test
+    void whatWasFound_countsAsUnsaved(FxRobot robot) throws Exception {
+        robot.interact(bench::holdUnsaved);
+        assertThat(bench.isChanged()).isTrue();
+        waitFor(() -> left().isPresent());
+    }
+
+    @Test
+    void f1_showsTheKeys_andEscClosesThem(FxRobot robot) {
+        robot.push(KeyCode.F1);
+        assertThat(robot.lookup("#key-sheet").query().isVisible()).isTrue();
+        assertThat(robot.lookup("#key-sheet").lookup(".key").queryAll()).hasSizeGreaterThan(8);
+        robot.push(KeyCode.ESCAPE);
+        assertThat(robot.lookup("#key-sheet").query().isVisible()).isFalse();
+    }
+
+    @Test
+    void finder_goesToAPieceAFigureOrAJoint_byTyping(FxRobot robot) {
+        robot.push(KeyCode.SHORTCUT, KeyCode.F).write("c2").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.pieceProperty().get()).isEqualTo("apron-right");
+        assertThat(robot.lookup("#finder").query().isVisible()).isFalse();
+        robot.push(KeyCode.SHORTCUT, KeyCode.F).write("over the legs").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.figureProperty().get()).get().matches(label -> label.key().startsWith("amount.overLegs"));
+        robot.push(KeyCode.SHORTCUT, KeyCode.F).write("left apron into back").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.joint()).get().matches(joint -> joint.id().equals("apron-left/leg-back-left"));
+        robot.push(KeyCode.SHORTCUT, KeyCode.F).write("keel");
+        assertThat(robot.lookup("#finder").lookup(".row").queryAll()).isEmpty();
+        robot.push(KeyCode.ESCAPE);
+        assertThat(robot.lookup("#finder").query().isVisible()).isFalse();
+    }
+}
