@@ -10,6 +10,8 @@ module longshoulder.files {
     requires org.apache.pdfbox;
     requires org.apache.pdfbox.io;
     requires org.apache.fontbox;
+    requires org.apache.commons.logging; // pdfbox is an automatic module and does not say what it needs
+    requires jdk.unsupported;
     requires java.desktop; // pictures of pages, and printers
 
     exports longshoulder.files;

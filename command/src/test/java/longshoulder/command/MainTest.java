@@ -236,7 +236,8 @@ class MainTest {
         Path svg = directory.resolve("edge.svg");
         Outcome drawn = run("curve", "--chord", "95", "--radius", "900", "--stations", "4", "--svg", svg.toString());
         assertThat(drawn.out()).contains("sagitta 1.254 mm").contains("at    47.500 mm:    1.254 mm");
-        assertThat(svg).content().startsWith("<svg").contains("A 900.000 900.000 0 0 1 105.000").contains("h 100");
+        // The arc over its chord at full size, and a line of 100 to check the print by.
+        assertThat(svg).content().contains("width=\"120.000mm\"", "A900.0000 900.0000 0 0 0 10.0000", "L110.0000");
         assertThat(run("curve", "--chord", "95", "--rise", "1.2542").out()).contains("radius 900.");
         assertThat(run("curve", "--chord", "80", "--offsets", "15.83,20,15.83").out())
                 .containsPattern("radius (49\\.9|50\\.0)").contains("leaves this arc by 0.0");
