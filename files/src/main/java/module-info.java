@@ -12,6 +12,7 @@ module longshoulder.files {
     requires org.apache.fontbox;
     requires org.apache.commons.logging; // pdfbox is an automatic module and does not say what it needs
     requires jdk.unsupported;
+    requires java.logging;
     requires java.desktop; // pictures of pages, and printers
 
     exports longshoulder.files;

@@ -13,13 +13,17 @@ import longshoulder.desktop.paint.Palette;
 import longshoulder.desktop.control.Typefaces;
 import longshoulder.desktop.document.Documents;
 import longshoulder.desktop.document.Exports;
+import longshoulder.desktop.document.Failures;
 import longshoulder.desktop.document.LongWork;
 import longshoulder.desktop.document.Notice;
 import longshoulder.desktop.document.Safekeeping;
 import longshoulder.desktop.document.Workbench;
+import longshoulder.files.LogFile;
 import longshoulder.files.StoredPreferences;
 import longshoulder.files.SystemPrinters;
+import longshoulder.files.StateFolder;
 import longshoulder.files.UnsavedWork;
+import longshoulder.desktop.document.Background;
 import longshoulder.desktop.document.BackgroundThread;
 import longshoulder.desktop.shell.MainView;
 import longshoulder.desktop.shell.Stages;
@@ -29,7 +33,7 @@ import longshoulder.desktop.words.Texts;
 public final class LongShoulderApp extends Application {
 
     private static StartUp startUp = new StartUp(Optional.empty(), true, false, Optional.empty(),
-            UnsavedWork.usualDirectory());
+            StateFolder.usual());
     private static CompletableFuture<Beginning> beginning = CompletableFuture.failedFuture(
             new IllegalStateException("The application was not begun."));
 
@@ -57,7 +61,8 @@ public final class LongShoulderApp extends Application {
         }
         Beginning loaded = beginning.join();
         Workbench bench = new Workbench(loaded.plan(), loaded.file(),
-                startUp.isWork() ? new BackgroundThread("planning") : LongWork.AT_ONCE);
+                startUp.isWork() ? new BackgroundThread("planning") : LongWork.AT_ONCE,
+                startUp.isWork() ? Background.besideTheWindow() : Background.AT_ONCE);
         loaded.trouble().ifPresent(bad -> bench.noticeProperty().set(Notice.of(bad.message(Texts.locale()))));
         loaded.left().ifPresent(left -> bench.holdUnsaved());
         if (startUp.isWork()) {
@@ -67,10 +72,17 @@ public final class LongShoulderApp extends Application {
         loaded.left().ifPresent(left -> safekeeping.ifPresent(keeping -> keeping.takeOver(left)));
         Documents documents = new Documents(bench, new PlatformFileAsker(stage), remembered,
                 new BackgroundThread("reading"));
+        if (startUp.isWork()) {
+            LogFile.begin(startUp.unsaved());
+        }
+        Failures failures = new Failures(bench, startUp.unsaved(),
+                folder -> getHostServices().showDocument(folder.toUri().toString()));
+        Thread.setDefaultUncaughtExceptionHandler(
+                (thread, failure) -> Platform.runLater(() -> failures.report(failure)));
         stage.setTitle(title(bench.project(), bench.file()));
         bench.planProperty().addListener((observed, was, is) -> stage.setTitle(title(bench.project(), bench.file())));
         MainView view = new MainView(bench, documents, new Exports(bench, documents.asker(),
-                startUp.isWork() ? new BackgroundThread("papers") : LongWork.AT_ONCE, new SystemPrinters()));
+                new BackgroundThread("papers"), new SystemPrinters()));
         stage.setScene(view.scene(1280, 800));
         stage.setMinWidth(1024);
         stage.setMinHeight(640);

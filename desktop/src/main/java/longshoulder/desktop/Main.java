@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Application;
-import longshoulder.files.UnsavedWork;
+import longshoulder.files.StateFolder;
 
 /**
  * Starts the window: {@code [FILE] [--demo] [--pictures DIR] [--once]}.
@@ -32,6 +32,6 @@ public final class Main {
             rest.remove(at);
         }
         return new StartUp(rest.stream().findFirst().map(Path::of), demo, once, pictures,
-                UnsavedWork.usualDirectory());
+                StateFolder.usual());
     }
 }

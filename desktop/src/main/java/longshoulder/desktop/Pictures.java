@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.control.Slider;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
@@ -56,7 +57,8 @@ final class Pictures {
                 new Step("brief", this::brief),
                 new Step("cabinet", this::cabinet), new Step("stand", () -> show("stand", "rail-long")),
                 new Step("door", this::door), new Step("exploded", this::exploded), new Step("dark", this::dark),
-                new Step("print", this::print),
+                new Step("print", this::print), new Step("examples", () -> ((MainView) scene.getRoot()).openExamples()),
+                new Step("help", this::help), new Step("bench", this::bench),
                 new Step("first", this::first)));
         new AnimationTimer() {
             private int pulses;
@@ -186,9 +188,19 @@ final class Pictures {
         ((MainView) scene.getRoot()).printShopPaper();
     }
 
+    private void help() {
+        ((MainView) scene.getRoot()).show(Stages.JOINTS);
+        ((MainView) scene.getRoot()).openHelp();
+    }
+
+    private void bench() {
+        ((MainView) scene.getRoot()).show(Stages.FRAME);
+        ((Button) scene.lookup("#bench-open")).fire();
+    }
+
     /** What whoever starts for the first time sees. */
     private void first() {
-        ((MainView) scene.getRoot()).use(Palette.Theme.LIGHT);
+        ((Button) scene.lookup("#bench-back")).fire();
         bench.begin(StartUp.fresh(), Optional.empty());
         ((MainView) scene.getRoot()).show(Stages.BRIEF);
     }

@@ -1,7 +1,5 @@
 package longshoulder.desktop;
 
-import java.io.IOException;
-import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.Optional;
 import longshoulder.core.kind.Kinds;
@@ -9,6 +7,7 @@ import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Project;
+import longshoulder.desktop.document.Examples;
 import longshoulder.files.BadFile;
 import longshoulder.files.DesignFile;
 import longshoulder.files.UnsavedWork;
@@ -23,9 +22,6 @@ import longshoulder.files.UnsavedWork;
  * @param unsaved where what is not saved is kept
  */
 record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> pictures, Path unsaved) {
-
-    /** The demo that a first start shows. */
-    static final String DEMO = "reading-table" + DesignFile.SUFFIX;
 
     /**
      * The plan to begin with.
@@ -54,7 +50,7 @@ record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> p
     Beginning load() {
         try {
             if (demo) {
-                return new Beginning(Planner.plan(demoProject()), Optional.empty());
+                return new Beginning(Planner.plan(Examples.read(Examples.ALL.getFirst())), Optional.empty());
             }
             Optional<UnsavedWork.Left> left = isWork() ? UnsavedWork.left(unsaved) : Optional.empty();
             if (left.isPresent() && (file.isEmpty() || isOf(left.get()))) {
@@ -77,17 +73,5 @@ record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> p
     /** What a start without a design begins with. */
     static Project fresh() {
         return Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
-    }
-
-    /** The shipped demo goes through the same reader as any file. */
-    private static Project demoProject() throws BadFile {
-        try (InputStream in = StartUp.class.getResourceAsStream("demo/" + DEMO)) {
-            if (in == null) {
-                throw new IllegalStateException("The demo (%s) is not shipped.".formatted(DEMO));
-            }
-            return DesignFile.parse(DEMO, in.readAllBytes());
-        } catch (IOException unreadable) {
-            throw new IllegalStateException("The demo cannot be read.", unreadable);
-        }
     }
 }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.mockito.Mockito.mock;
 
-import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
@@ -44,7 +43,6 @@ import longshoulder.desktop.document.Documents;
 import longshoulder.desktop.document.FileAsker;
 import longshoulder.desktop.document.Workbench;
 import longshoulder.desktop.joints.JointSheet;
-import longshoulder.files.DesignFile;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -53,6 +51,7 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import longshoulder.desktop.shell.MainView;
+import longshoulder.desktop.document.Examples;
 
 /** The stage of the joints, driven with mouse and keyboard. */
 @ExtendWith(ApplicationExtension.class)
@@ -182,7 +181,7 @@ class JointsStageTest {
     @Start
     void start(Stage stage) throws Exception {
         Typefaces.load();
-        Project demo = DesignFile.read(Path.of("../demo/" + StartUp.DEMO));
+        Project demo = Examples.read("reading-table");
         bench = new Workbench(Planner.plan(demo), Optional.empty());
         view = new MainView(bench, new Documents(bench, mock(FileAsker.class)));
         stage.setScene(view.scene(1280, 800));

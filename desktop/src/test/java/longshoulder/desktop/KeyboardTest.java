@@ -26,7 +26,6 @@ import longshoulder.desktop.control.Typefaces;
 import longshoulder.desktop.document.Documents;
 import longshoulder.desktop.document.FileAsker;
 import longshoulder.desktop.document.Workbench;
-import longshoulder.files.DesignFile;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -40,6 +39,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import longshoulder.desktop.shell.MainView;
 import longshoulder.desktop.shell.Stages;
 import longshoulder.desktop.stage.WorkStage;
+import longshoulder.desktop.document.Examples;
 
 /** Everything without a mouse. */
 @ExtendWith(ApplicationExtension.class)
@@ -60,7 +60,7 @@ class KeyboardTest {
     @Start
     void start(Stage stage) throws Exception {
         Typefaces.load();
-        bench = new Workbench(Planner.plan(DesignFile.read(Path.of("../demo/" + StartUp.DEMO))), Optional.empty());
+        bench = new Workbench(Planner.plan(Examples.read("reading-table")), Optional.empty());
         view = new MainView(bench, new Documents(bench, asker));
         scene = view.scene(1280, 800);
         stage.setScene(scene);

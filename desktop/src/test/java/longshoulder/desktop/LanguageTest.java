@@ -57,7 +57,8 @@ class LanguageTest {
     void everyTextOfTheWindow_isThere() throws Exception {
         ResourceBundle english = ResourceBundle.getBundle("longshoulder.desktop.window", Locale.ROOT);
         // A bundle lets its parent stand in for what is missing: only the file itself tells.
-        try (InputStream in = Objects.requireNonNull(Texts.class.getResourceAsStream("window_de.properties"))) {
+        try (InputStream in = Objects
+                .requireNonNull(Texts.class.getResourceAsStream("/longshoulder/desktop/window_de.properties"))) {
             assertThat(new PropertyResourceBundle(in).keySet()).isEqualTo(english.keySet());
         }
         Texts.speak(Locale.FRENCH);

@@ -16,6 +16,7 @@ import longshoulder.files.DesignFile;
 import longshoulder.files.UnsavedWork;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import longshoulder.desktop.document.Examples;
 
 class StartUpTest {
 
@@ -57,8 +58,8 @@ class StartUpTest {
     void leftBehind_isTakenUp() throws Exception {
         Path kept = directory.resolve("kept");
         Path file = directory.resolve("mine" + DesignFile.SUFFIX).toAbsolutePath();
-        Project project = new Edit.Retitle("left behind").applyTo(Planner.plan(DesignFile.read(Path.of("../demo/"
-                + StartUp.DEMO))).project());
+        Project project = new Edit.Retitle("left behind")
+                .applyTo(Planner.plan(Examples.read("reading-table")).project());
         new UnsavedWork(kept, 1L << 22, Instant.EPOCH).keep(History.of(project), Optional.of(file));
         StartUp.Beginning again = new StartUp(Optional.empty(), false, false, Optional.empty(), kept).load();
         assertThat(again.plan().project()).isEqualTo(project);

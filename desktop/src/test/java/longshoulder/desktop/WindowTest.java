@@ -31,7 +31,6 @@ import longshoulder.desktop.control.Typefaces;
 import longshoulder.desktop.document.Documents;
 import longshoulder.desktop.document.FileAsker;
 import longshoulder.desktop.document.Workbench;
-import longshoulder.files.DesignFile;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -43,6 +42,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import longshoulder.desktop.shell.MainView;
 import longshoulder.desktop.shell.Stages;
 import longshoulder.desktop.stage.WorkStage;
+import longshoulder.desktop.document.Examples;
 
 /** Drives the real window with mouse and keyboard. */
 @ExtendWith(ApplicationExtension.class)
@@ -59,7 +59,7 @@ class WindowTest {
     @Start
     void start(Stage stage) throws Exception {
         Typefaces.load();
-        Project demo = DesignFile.read(Path.of("../demo/" + StartUp.DEMO));
+        Project demo = Examples.read("reading-table");
         bench = new Workbench(Planner.plan(demo), Optional.empty());
         MainView view = new MainView(bench, new Documents(bench, asker));
         scene = view.scene(1280, 800);

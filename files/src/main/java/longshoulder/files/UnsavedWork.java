@@ -46,14 +46,6 @@ public final class UnsavedWork {
         return new UnsavedWork(directory, own.pid(), own.info().startInstant().orElse(Instant.EPOCH));
     }
 
-    /** Where programs of this system keep what they would not lose. */
-    public static Path usualDirectory() {
-        String state = System.getenv("XDG_STATE_HOME");
-        Path home = Path.of(System.getProperty("user.home"));
-        return (state == null || state.isBlank() ? home.resolve(".local").resolve("state") : Path.of(state))
-                .resolve("long-shoulder");
-    }
-
     /** Keeps a design as it is now. At every moment the last kept one is whole. */
     public void keep(History history, Optional<Path> file) throws IOException {
         String of = file.map(path -> path.toAbsolutePath().toString()).orElse("");

@@ -78,6 +78,6 @@ class UnsavedWorkTest {
     @Test
     void left_nothingWhereNothingWasKept() {
         assertThat(UnsavedWork.left(directory.resolve("nowhere"))).isEmpty();
-        assertThat(UnsavedWork.usualDirectory().toString()).endsWith("long-shoulder");
+        assertThat(StateFolder.usual().toString()).endsWith("long-shoulder");
     }
 }

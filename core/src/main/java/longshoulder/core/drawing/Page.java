@@ -38,7 +38,7 @@ public record Page(double width, double height, List<Group> groups) {
             marks = List.copyOf(marks);
         }
 
-        private Group shifted(double right, double down) {
+        Group shifted(double right, double down) {
             return new Group(new Placement(placement.scale(), placement.x() + right, placement.y() + down), marks,
                     onPaper);
         }

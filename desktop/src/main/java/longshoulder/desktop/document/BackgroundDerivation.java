@@ -1,6 +1,7 @@
 package longshoulder.desktop.document;
 
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import longshoulder.core.plan.Plan;
@@ -44,10 +45,22 @@ public final class BackgroundDerivation<S, T> {
      * @param first how things are set until {@link #with} is first asked
      */
     public BackgroundDerivation(Workbench bench, S first, Derivation<S, T> maker) {
+        this(bench, first, maker, () -> true);
+    }
+
+    /**
+     * Something is made of every plan while it is shown.
+     *
+     * @param shown whether anybody looks at it; asked on any thread
+     */
+    public BackgroundDerivation(Workbench bench, S first, Derivation<S, T> maker, BooleanSupplier shown) {
         this.bench = bench;
         this.maker = maker;
         this.setting = first;
         bench.prepare(plan -> {
+            if (!shown.getAsBoolean()) {
+                return () -> {};
+            }
             Made<S, T> next = made(plan, setting, Optional.empty());
             return () -> made = Optional.of(next);
         });

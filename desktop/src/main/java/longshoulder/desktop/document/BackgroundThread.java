@@ -2,23 +2,17 @@ package longshoulder.desktop.document;
 
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
-import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 
 /**
- * Long work on a thread of its own, one piece after another; what came of it comes back to the interface's. What is done within a
- * frame is waited for, so that it is shown in the same one.
+ * Long work on a thread of its own, one piece after another; what came of it comes back to the interface's, which waits for nothing.
  */
 public final class BackgroundThread implements LongWork {
-
-    /** Somewhat less than a frame, in milliseconds: the rest of it is for showing. */
-    private static final long FRAME = 14;
 
     /** What is done within so many milliseconds is not said to be waited for: words that flash up only disturb. */
     private static final long PATIENCE = 150;
@@ -33,24 +27,16 @@ public final class BackgroundThread implements LongWork {
     @Override
     public <T> void run(Supplier<T> work, Runnable waiting, Consumer<T> then) {
         CompletableFuture<T> result = CompletableFuture.supplyAsync(work, thread);
-        try {
-            then.accept(result.get(FRAME, TimeUnit.MILLISECONDS));
-        } catch (TimeoutException late) {
-            CompletableFuture<T> _ = result.whenComplete((value, failure) -> Platform.runLater(() -> {
-                if (failure != null) {
-                    throw new CompletionException(failure);
-                }
-                then.accept(value);
-            }));
-            CompletableFuture.delayedExecutor(PATIENCE, TimeUnit.MILLISECONDS).execute(() -> Platform.runLater(() -> {
-                if (!result.isDone()) {
-                    waiting.run();
-                }
-            }));
-        } catch (ExecutionException failed) {
-            throw new CompletionException(failed.getCause());
-        } catch (InterruptedException stopped) {
-            Thread.currentThread().interrupt();
-        }
+        CompletableFuture<T> _ = result.whenComplete((value, failure) -> Platform.runLater(() -> {
+            if (failure != null) {
+                throw new CompletionException(failure);
+            }
+            then.accept(value);
+        }));
+        CompletableFuture.delayedExecutor(PATIENCE, TimeUnit.MILLISECONDS).execute(() -> Platform.runLater(() -> {
+            if (!result.isDone()) {
+                waiting.run();
+            }
+        }));
     }
 }

@@ -57,6 +57,14 @@ public final class Documents {
         });
     }
 
+    /** Opens one of the designs that ship with the program, as a new one of the maker's own. */
+    public void openExample(String name) {
+        unlessChanged(() -> {
+            begun++;
+            bench.begin(Examples.read(name), Optional.empty());
+        });
+    }
+
     public void open() {
         unlessChanged(() -> asker.toOpen().ifPresent(this::read));
     }

@@ -9,7 +9,6 @@ import java.time.format.FormatStyle;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Consumer;
 import java.util.function.Supplier;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.DrawingContext;
@@ -32,7 +31,6 @@ public final class Exports {
     private final FileAsker asker;
     private final LongWork work;
     private final Printers printers;
-
     /** @param work where files are made */
     public Exports(Workbench bench, FileAsker asker, LongWork work, Printers printers) {
         this.bench = bench;
@@ -85,11 +83,6 @@ public final class Exports {
     private static String today() {
         return LocalDate.now(ZoneId.systemDefault()).format(DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM)
                 .withLocale(Texts.locale().equals(Locale.ENGLISH) ? Locale.UK : Texts.locale()));
-    }
-
-    /** Makes something beside the window, such as a preview. */
-    public <T> void make(Supplier<T> thing, Consumer<T> then) {
-        work.run(thing, () -> {}, then);
     }
 
     /** Asks for a file and writes what was made. */

@@ -59,6 +59,7 @@ public final class Workbench {
     private final ReadOnlyObjectWrapper<Optional<Trial>> trial = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ObjectProperty<Notice> notice = new SimpleObjectProperty<>(Notice.NONE);
     private final LongWork work;
+    private final Background background;
     private final Deriver deriver;
     private long trialsAsked;
 
@@ -67,9 +68,18 @@ public final class Workbench {
         this(derived, file, LongWork.AT_ONCE);
     }
 
-    /** @param work where plans are derived */
+    /** @param work where plans are derived; all else is worked out by whoever asks */
     public Workbench(Plan derived, Optional<Path> file, LongWork work) {
+        this(derived, file, work, Background.AT_ONCE);
+    }
+
+    /**
+     * @param work where plans are derived
+     * @param background where all else is worked out that the window shows
+     */
+    public Workbench(Plan derived, Optional<Path> file, LongWork work, Background background) {
         this.work = work;
+        this.background = background;
         this.deriver = new Deriver(work);
         this.history.set(History.of(derived.project()));
         this.saved = Optional.of(derived.project());
@@ -105,6 +115,11 @@ public final class Workbench {
      */
     public void prepare(Function<Plan, Runnable> preparation) {
         deriver.prepare(preparation);
+    }
+
+    /** Where values are worked out that the window shows. */
+    public Background background() {
+        return background;
     }
 
     /** Words that show lengths as the document does. */

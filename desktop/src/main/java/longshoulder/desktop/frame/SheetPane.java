@@ -58,13 +58,14 @@ public final class SheetPane extends DrawingPane {
     private double lastX;
     private double lastY;
     private boolean dragged;
-    private boolean shown = true;
+    /** Read beside the window too. */
+    private volatile boolean shown = true;
     private Optional<PieceDrag> grabbed = Optional.empty();
 
     public SheetPane(Workbench bench) {
         this.bench = bench;
         this.marks = new FindingMarks(bench);
-        this.prepared = new BackgroundDerivation<>(bench, setting(), PaintedSheet::of);
+        this.prepared = new BackgroundDerivation<>(bench, setting(), PaintedSheet::of, () -> shown);
         this.sheet = prepared.with(setting());
         setId("sheet");
         getStyleClass().add("sheet");

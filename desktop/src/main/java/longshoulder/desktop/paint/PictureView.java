@@ -77,6 +77,8 @@ public final class PictureView extends ImageView {
     public static double pixels(Node node) {
         Scene scene = node.getScene();
         Window window = scene == null ? null : scene.getWindow();
-        return window == null ? 1 : window.getRenderScaleX();
+        // What is shown larger than it is laid out has more pixels.
+        double larger = node.getLocalToSceneTransform().getMxx();
+        return window == null ? 1 : larger * window.getRenderScaleX();
     }
 }

@@ -35,11 +35,12 @@ final class HeaderBar extends HBox {
     private final ToggleButton inches = new ToggleButton(Texts.get("header.inch"));
 
     /**
-     * @param papers what can be printed and exported
+     * @param examples shows the designs that ship with the program
      * @param startNew begins another design
      * @param otherTheme goes from light to dark and back
      */
-    HeaderBar(Workbench bench, Documents documents, PaperMenu papers, Runnable startNew, Runnable otherTheme) {
+    HeaderBar(Workbench bench, Documents documents, Runnable examples, Runnable startNew,
+            Runnable otherTheme) {
         this.bench = bench;
         getStyleClass().add("header");
         setAlignment(Pos.CENTER_LEFT);
@@ -66,8 +67,8 @@ final class HeaderBar extends HBox {
         undo = button("undo", bench::undo);
         redo = button("redo", bench::redo);
         getChildren().addAll(name, title, state, gap, button("new", startNew),
-                new OpenMenu(button("open", documents::open), documents), button("save", documents::save),
-                papers.button(), undo, redo,
+                new OpenMenu(button("open", documents::open), documents, examples), button("save", documents::save),
+                undo, redo,
                 button("theme", otherTheme),
                 units());
         bench.planProperty().addListener((observed, was, is) -> refresh());

@@ -7,7 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
@@ -15,6 +18,8 @@ import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -30,6 +35,7 @@ import longshoulder.files.Printers;
 import org.jspecify.annotations.Nullable;
 import longshoulder.desktop.stage.WorkStage;
 import longshoulder.desktop.stage.StageView;
+import longshoulder.desktop.words.Texts;
 
 /** The one screen: sheet in the middle, reckoning and cut list at the side, the rod along the bottom. */
 public final class MainView extends BorderPane {
@@ -42,7 +48,11 @@ public final class MainView extends BorderPane {
     private final Map<WorkStage, StageView> views = new HashMap<>();
     private final SideColumn column;
     private final RodPane rod;
-    private final KeySheet keys = new KeySheet();
+    private final HelpSheet help;
+    private final ExampleSheet examples;
+    private final Button atBench = new Button(Texts.get("bench.open"));
+    private final Node top;
+    private Optional<BenchView> benchView = Optional.empty();
     private final Finder finder;
     private final StageBar stages;
     private final NoticeBar notice;
@@ -63,13 +73,24 @@ public final class MainView extends BorderPane {
         finder = new Finder(bench);
         notice = new NoticeBar(bench);
         stages = new StageBar(bench, this::show);
-        print = new PrintSheet(exports);
+        help = new HelpSheet(bench);
+        examples = new ExampleSheet(bench, documents);
+        print = new PrintSheet(bench, exports);
         papers = new PaperMenu(bench, exports, print, context -> view(shown).drawing(context));
-        middle = new StackPane(print, notice, finder, keys);
+        middle = new StackPane(print, examples, help, notice, finder);
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
         StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
         notice.setMaxHeight(Region.USE_PREF_SIZE);
-        setTop(new VBox(new HeaderBar(bench, documents, papers, this::startNew, this::otherTheme), stages));
+        HBox besideStages = new HBox(papers.button(), atBench);
+        top = new VBox(new HeaderBar(bench, documents, examples::open, this::startNew, this::otherTheme),
+                new HBox(stages, besideStages));
+        HBox.setHgrow(stages, Priority.ALWAYS);
+        besideStages.getStyleClass().add("beside-stages");
+        atBench.setId("bench-open");
+        atBench.setTooltip(new Tooltip(Texts.get("bench.open.key")));
+        atBench.setMinWidth(USE_PREF_SIZE);
+        atBench.setOnAction(pressed -> turnBench());
+        setTop(top);
         setCenter(middle);
         column = new SideColumn(new CutListPane(bench), new ReckoningPane(bench));
         rod = new RodPane(bench);
@@ -102,6 +123,8 @@ public final class MainView extends BorderPane {
         setBottom(stage.showsRod() ? rod : null);
         notice.minHeightProperty().bind(next.foot().map(foot -> Math.max(LEAST_NOTICE, foot.doubleValue())));
         print.close();
+        examples.close();
+        help.close();
         next.show(true);
     }
 
@@ -144,6 +167,40 @@ public final class MainView extends BorderPane {
         show(Stages.BRIEF);
     }
 
+    /** Takes the whole window for the bench, or gives it back. */
+    private void turnBench() {
+        if (benchView.isPresent()) {
+            leaveBench();
+            return;
+        }
+        BenchView view = new BenchView(bench, this::leaveBench);
+        benchView = Optional.of(view);
+        setTop(null);
+        setRight(null);
+        setBottom(null);
+        setCenter(view);
+        view.lookup("#bench-next").requestFocus();
+    }
+
+    private void leaveBench() {
+        if (benchView.isPresent()) {
+            benchView = Optional.empty();
+            setTop(top);
+            setCenter(middle);
+            show(shown);
+        }
+    }
+
+    /** Opens the examples. */
+    public void openExamples() {
+        examples.open();
+    }
+
+    /** Opens the help of the stage that is shown. */
+    public void openHelp() {
+        help.turn(shown);
+    }
+
     /** Opens the shop paper, to be printed or saved. */
     public void printShopPaper() {
         papers.shopPaper();
@@ -177,7 +234,9 @@ public final class MainView extends BorderPane {
         if (key.getCode() == KeyCode.ESCAPE) {
             // Not consumed: a figure that is being typed into is left as well.
             bench.dismissNotice();
-            keys.setVisible(false);
+            help.close();
+            examples.close();
+            leaveBench();
             finder.close();
             print.close();
             return;
@@ -222,7 +281,8 @@ public final class MainView extends BorderPane {
             return () -> bench.edit(new Edit.ShowIn(bench.project().showing().other()));
         }
         return switch (key.getCode()) {
-            case F1 -> keys::turn;
+            case F1 -> () -> help.turn(shown);
+            case F11 -> this::turnBench;
             case F8 -> bench::nextFinding;
             case PAGE_DOWN -> () -> bench.lightNext(1);
             case PAGE_UP -> () -> bench.lightNext(-1);

@@ -1,5 +1,6 @@
 package longshoulder.desktop.shell;
 
+import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -13,14 +14,24 @@ import longshoulder.desktop.document.Documents;
 /** Opens a design, or one of those that were opened or saved last. */
 final class OpenMenu extends HBox {
 
-    /** @param open asks which design */
-    OpenMenu(Button open, Documents documents) {
-        ChoiceButton recent = new ChoiceButton("", () -> recent(documents)).named("recent",
+    /**
+     * @param open asks which design
+     * @param examples shows the designs that ship with the program
+     */
+    OpenMenu(Button open, Documents documents, Runnable examples) {
+        ChoiceButton recent = new ChoiceButton("", () -> choices(documents, examples)).named("recent",
                 Texts.get("header.recent"));
         recent.getStyleClass().add("plain");
         recent.setTooltip(new Tooltip(Texts.get("header.recent")));
         getChildren().addAll(open, recent);
         setAlignment(Pos.CENTER_LEFT);
+    }
+
+    private static List<Choice> choices(Documents documents, Runnable examples) {
+        List<Choice> choices = new ArrayList<>(
+                List.of(new Choice("open-example", Texts.get("header.example"), examples)));
+        choices.addAll(recent(documents));
+        return choices;
     }
 
     private static List<Choice> recent(Documents documents) {

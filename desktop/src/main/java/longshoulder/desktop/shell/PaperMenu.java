@@ -31,10 +31,8 @@ final class PaperMenu {
     }
 
     ChoiceButton button() {
-        ChoiceButton button = new ChoiceButton(Texts.get("header.papers"), this::choices).named("papers",
+        return new ChoiceButton(Texts.get("header.papers"), this::choices).named("papers",
                 Texts.get("header.papers.key"));
-        button.getStyleClass().add("plain");
-        return button;
     }
 
     private List<Choice> choices() {

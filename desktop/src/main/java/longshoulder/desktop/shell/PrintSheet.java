@@ -21,7 +21,9 @@ import longshoulder.core.drawing.Paper;
 import longshoulder.desktop.control.ChoiceButton;
 import longshoulder.desktop.control.ChoiceButton.Choice;
 import longshoulder.desktop.control.Lines;
+import longshoulder.desktop.document.BackgroundValue;
 import longshoulder.desktop.document.Exports;
+import longshoulder.desktop.document.Workbench;
 import longshoulder.desktop.words.Texts;
 import longshoulder.files.PdfPreview;
 
@@ -49,19 +51,22 @@ final class PrintSheet extends VBox {
         }
     }
 
-    /** What was made, and its page that is shown. */
+    /** What is shown: a printout on a paper at a scale, and one of its pages. */
+    private record Wanted(Printout printout, Paper paper, String scale, int page) {}
+
+    /** What was made of it; nothing where it has no room. */
     private static final class Made {
+
+        private static final Made NOTHING = new Made(new byte[0], 0);
 
         private final byte[] pdf;
         private final int pages;
-        private final int page;
-        private final PdfPreview preview;
+        private final Optional<PdfPreview> preview;
 
         Made(byte[] pdf, int page) {
             this.pdf = pdf;
-            this.page = page;
-            pages = PdfPreview.pages(pdf);
-            preview = PdfPreview.of(pdf, page, DPI);
+            pages = pdf.length == 0 ? 0 : PdfPreview.pages(pdf);
+            preview = pages == 0 ? Optional.empty() : Optional.of(PdfPreview.of(pdf, page, DPI));
         }
     }
 
@@ -74,12 +79,13 @@ final class PrintSheet extends VBox {
     private Optional<Printout> printout = Optional.empty();
     private Paper paper = Paper.usual(Locale.getDefault());
     private String scale = SCALES.getFirst();
-    private Optional<Made> made = Optional.empty();
-    private boolean making;
-    private long asked;
+    private int page;
+    private final BackgroundValue<Wanted, Made> made;
 
-    PrintSheet(Exports exports) {
+    PrintSheet(Workbench bench, Exports exports) {
         this.exports = exports;
+        made = bench.background().value(PrintSheet::make);
+        made.valueProperty().addListener((observed, was, is) -> show());
         setId("print-sheet");
         getStyleClass().add("print-sheet");
         state.setId("print-state");
@@ -103,8 +109,9 @@ final class PrintSheet extends VBox {
     void open(Printout what) {
         printout = Optional.of(what);
         scale = SCALES.getFirst();
+        page = 0;
         setVisible(true);
-        make(0);
+        want();
         choices.getChildren().stream().filter(ChoiceButton.class::isInstance).findFirst()
                 .ifPresent(first -> first.requestFocus());
     }
@@ -112,54 +119,41 @@ final class PrintSheet extends VBox {
     void close() {
         setVisible(false);
         printout = Optional.empty();
-        made = Optional.empty();
-        preview.setImage(null);
+        made.drop();
     }
 
-    /** Makes it anew as it is chosen now and shows one of its pages; the newest choice wins. */
-    private void make(int page) {
-        printout.ifPresent(what -> {
-            long mine = ++asked;
-            Paper on = paper;
-            double at = ratio(scale);
-            making = true;
-            rebuild();
-            exports.make(() -> what.maker().make(on, at).map(pdf -> new Made(pdf, page)), result -> {
-                if (mine == asked && isVisible()) {
-                    made = result;
-                    show();
-                }
-            });
-        });
+    private void want() {
+        printout.ifPresent(what -> made.want(new Wanted(what, paper, scale, page)));
+        rebuild();
+    }
+
+    private static Made make(Wanted wanted, BackgroundValue.Progress<Made> progress) {
+        Optional<byte[]> pdf = wanted.printout().maker().make(wanted.paper(), ratio(wanted.scale()));
+        progress.at(0.5);
+        return pdf.map(bytes -> new Made(bytes, wanted.page())).orElse(Made.NOTHING);
     }
 
     private static double ratio(String scale) {
         return scale.equals(SCALES.getFirst()) ? 0 : FULL / Double.parseDouble(scale.substring(2));
     }
 
-    /** Goes on or back to another page of what was made. */
+    /** Goes on or back to another page. */
     private void turn(int by) {
-        made.ifPresent(now -> {
-            int page = Math.clamp(now.page + by, 0, now.pages - 1);
-            long mine = ++asked;
-            exports.make(() -> new Made(now.pdf, page), result -> {
-                if (mine == asked && isVisible()) {
-                    made = Optional.of(result);
-                    show();
-                }
-            });
-        });
+        page = Math.max(0, page + by);
+        want();
     }
 
     private void show() {
-        making = false;
-        made.ifPresentOrElse(now -> {
-            WritableImage image = new WritableImage(now.preview.width(), now.preview.height());
-            image.getPixelWriter().setPixels(0, 0, now.preview.width(), now.preview.height(),
-                    PixelFormat.getIntArgbInstance(), now.preview.argb(), 0, now.preview.width());
+        Optional<PdfPreview> now = made.valueProperty().get().flatMap(one -> one.preview);
+        now.ifPresentOrElse(picture -> {
+            WritableImage image = new WritableImage(picture.width(), picture.height());
+            image.getPixelWriter().setPixels(0, 0, picture.width(), picture.height(),
+                    PixelFormat.getIntArgbInstance(), picture.argb(), 0, picture.width());
             preview.setImage(image);
         }, () -> preview.setImage(null));
-        rebuild();
+        if (isVisible()) {
+            rebuild();
+        }
     }
 
     private void rebuild() {
@@ -176,11 +170,11 @@ final class PrintSheet extends VBox {
         }
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        int pages = made.map(one -> one.pages).orElse(0);
-        int page = made.map(one -> one.page).orElse(0);
+        Optional<Made> now = made.valueProperty().get();
+        int pages = now.map(one -> one.pages).orElse(0);
         state.setText(pages > 0
                 ? Texts.get("print.page").formatted(page + 1, pages)
-                : Texts.get(making ? "print.making" : "print.noroom").formatted(scale,
+                : Texts.get(now.isEmpty() ? "print.making" : "print.noroom").formatted(scale,
                         Texts.get("paper." + paper.id())));
         row.addAll(List.of(gap, state));
         if (pages > 1) {
@@ -188,10 +182,10 @@ final class PrintSheet extends VBox {
             row.add(button("print-on", "print.on", () -> turn(1), page < pages - 1));
         }
         choices.getChildren().setAll(row);
-        actions(pages, page);
+        actions(pages);
     }
 
-    private void actions(int pages, int page) {
+    private void actions(int pages) {
         List<String> printers = exports.printers();
         List<Node> row = new ArrayList<>();
         if (printers.isEmpty()) {
@@ -218,16 +212,16 @@ final class PrintSheet extends VBox {
     private void choose(Paper otherPaper, String otherScale) {
         paper = otherPaper;
         scale = otherScale;
-        made = Optional.empty();
-        make(0);
+        page = 0;
+        want();
     }
 
     private void print(String printer, int from, int to) {
-        made.ifPresent(now -> exports.print(printer, now.pdf, from, to));
+        made.valueProperty().get().ifPresent(now -> exports.print(printer, now.pdf, from, to));
     }
 
     private void save() {
-        made.ifPresent(now -> printout.ifPresent(what -> exports.save(now.pdf, what.name())));
+        made.valueProperty().get().ifPresent(now -> printout.ifPresent(what -> exports.save(now.pdf, what.name())));
     }
 
     private static String shown(String scale) {

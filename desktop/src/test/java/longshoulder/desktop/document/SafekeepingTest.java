@@ -91,10 +91,10 @@ class SafekeepingTest {
     @Test
     void f1_showsTheKeys_andEscClosesThem(FxRobot robot) {
         robot.push(KeyCode.F1);
-        assertThat(robot.lookup("#key-sheet").query().isVisible()).isTrue();
+        assertThat(robot.lookup("#help-sheet").query().isVisible()).isTrue();
         assertThat(robot.lookup("#key-sheet").lookup(".key").queryAll()).hasSizeGreaterThan(8);
         robot.push(KeyCode.ESCAPE);
-        assertThat(robot.lookup("#key-sheet").query().isVisible()).isFalse();
+        assertThat(robot.lookup("#help-sheet").query().isVisible()).isFalse();
     }
 
     @Test
