@@ -1,8 +1,9 @@
 package longshoulder.desktop.brief;
 
+import longshoulder.desktop.paint.Palette;
+import java.util.Optional;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
@@ -21,6 +22,7 @@ import longshoulder.desktop.paint.FramedPicture;
 import longshoulder.desktop.paint.Picture;
 import longshoulder.desktop.paint.PictureView;
 import longshoulder.desktop.paint.Themed;
+import longshoulder.desktop.document.BackgroundValue;
 import longshoulder.desktop.document.Workbench;
 import longshoulder.desktop.paint.SmallPicture;
 
@@ -35,12 +37,15 @@ public final class KindGallery extends TilePane implements Themed {
     private final Workbench bench;
     private final Map<String, Button> tiles = new LinkedHashMap<>();
     private final Map<String, FramedPicture> frames = new LinkedHashMap<>();
-    private boolean drawn;
-    /** How often the pictures were asked for: those of an earlier time, for another screen, may be done later. */
-    private int asked;
+    private final BackgroundValue<Setting, Map<String, Picture>> pictures;
+
+    /** What the pictures are painted for. */
+    private record Setting(double pixels, Palette.Theme theme) {}
 
     public KindGallery(Workbench bench) {
         this.bench = bench;
+        pictures = bench.background().value(KindGallery::paint);
+        pictures.valueProperty().addListener((observed, was, is) -> is.ifPresent(this::show));
         setId("kinds");
         getStyleClass().add("kinds");
         setAccessibleText(Texts.get("brief.kinds"));
@@ -66,29 +71,30 @@ public final class KindGallery extends TilePane implements Themed {
         return tile;
     }
 
-    /** Draws the pictures when they are first seen, beside the interface's own thread. */
+    /** Draws the pictures when they are first seen, beside the window. */
     public void refresh() {
         light();
-        if (drawn) {
-            return;
+        pictures.want(new Setting(PictureView.pixels(this), Palette.theme()));
+    }
+
+    /** One after another, each shown as soon as it is there. */
+    private static Map<String, Picture> paint(Setting setting,
+            BackgroundValue.Progress<Map<String, Picture>> progress) {
+        Map<String, Picture> painted = new LinkedHashMap<>();
+        for (Kind kind : Kinds.all()) {
+            painted.put(kind.id(), picture(kind).painted(WIDTH, HEIGHT, setting.pixels()));
+            progress.soFar(Map.copyOf(painted));
         }
-        drawn = true;
-        asked++;
-        int turn = asked;
-        double pixels = PictureView.pixels(this);
-        frames.forEach((kind, frame) -> Thread.startVirtualThread(() -> {
-            Picture picture = picture(Kinds.find(kind).orElseThrow()).painted(WIDTH, HEIGHT, pixels);
-            Platform.runLater(() -> {
-                if (turn == asked) {
-                    frame.show(picture);
-                }
-            });
-        }));
+        return Map.copyOf(painted);
+    }
+
+    private void show(Map<String, Picture> painted) {
+        painted.forEach(
+                (kind, picture) -> Optional.ofNullable(frames.get(kind)).ifPresent(frame -> frame.show(picture)));
     }
 
     @Override
     public void recolour() {
-        drawn = false;
         if (getParent() != null && getParent().getParent() != null && isVisible()) {
             refresh();
         }

@@ -1,7 +1,6 @@
 package longshoulder.desktop.joints;
 
 import java.util.Optional;
-import javafx.application.Platform;
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
@@ -23,6 +22,7 @@ import longshoulder.desktop.paint.Pixels;
 import longshoulder.desktop.paint.ScreenPen;
 import longshoulder.desktop.control.Tag;
 import longshoulder.desktop.paint.Themed;
+import longshoulder.desktop.document.BackgroundValue;
 import longshoulder.desktop.document.Workbench;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
@@ -41,11 +41,19 @@ public final class KeyPlan extends Pane implements Themed {
     private final Circle ring = new Circle(RING);
     /** Rail and post by their marks, beside the ring where there is more room; the rail alone where makers gave them long ones. */
     private final Tag marks = new Tag(12);
-    private Optional<Plan> drawn = Optional.empty();
-    private Optional<Projection> drawing = Optional.empty();
+    private final BackgroundValue<Plan, Projection> drawing;
+    /** What was drawn last stays until the next is there. */
+    private Optional<Projection> latest = Optional.empty();
 
     public KeyPlan(Workbench bench) {
         this.bench = bench;
+        drawing = bench.background().value((plan, progress) -> Projection.visible(plan, EYE));
+        drawing.valueProperty().addListener((observed, was, is) -> {
+            if (is.isPresent()) {
+                latest = is;
+                paint();
+            }
+        });
         setId("key-plan");
         getStyleClass().add("key-plan");
         setMinHeight(HEIGHT);
@@ -60,23 +68,10 @@ public final class KeyPlan extends Pane implements Themed {
         PictureView.whenPixelsChange(this, this::paint);
     }
 
-    /** Brought up to date; the drawing is worked out beside the interface's own thread, the newest plan wins. */
+    /** Brought up to date; the drawing is worked out beside the window. */
     public void refresh() {
-        Plan plan = bench.plan();
-        if (drawn.filter(plan::equals).isPresent()) {
-            paint();
-            return;
-        }
-        drawn = Optional.of(plan);
-        Thread.startVirtualThread(() -> {
-            Projection made = Projection.visible(plan, EYE);
-            Platform.runLater(() -> {
-                if (drawn.filter(plan::equals).isPresent()) {
-                    drawing = Optional.of(made);
-                    paint();
-                }
-            });
-        });
+        drawing.want(bench.plan());
+        paint();
     }
 
     @Override
@@ -86,11 +81,11 @@ public final class KeyPlan extends Pane implements Themed {
 
     private void paint() {
         Optional<Joint> joint = bench.joint();
-        boolean known = drawing.isPresent() && joint.isPresent();
+        boolean known = latest.isPresent() && joint.isPresent();
         ring.setVisible(known);
         marks.setVisible(known);
         if (known) {
-            paint(drawing.get(), joint.get());
+            paint(latest.get(), joint.get());
         } else {
             picture.clear();
         }

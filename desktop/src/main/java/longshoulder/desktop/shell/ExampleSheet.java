@@ -36,7 +36,7 @@ final class ExampleSheet extends VBox {
     private static final View EYE = View.pictorial(32, 24);
     private static final double WIDTH = 132;
     private static final double HEIGHT = 92;
-    private static final double CARD = 268;
+    private static final double CARD = 286;
     private static final double CARD_HEIGHT = 196;
 
     /** What the pictures are painted for. */

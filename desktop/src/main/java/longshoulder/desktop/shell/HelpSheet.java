@@ -125,10 +125,11 @@ final class HelpSheet extends VBox {
             Label key = new Label(Texts.get("keys." + KEYS.get(i) + ".key"));
             key.getStyleClass().add("key");
             key.setMinWidth(USE_PREF_SIZE);
-            Label does = new Label(Texts.get("keys." + KEYS.get(i)));
+            Label does = Lines.of(Texts.get("keys." + KEYS.get(i)));
             GridPane.setHalignment(key, HPos.LEFT);
-            GridPane.setValignment(key, VPos.BASELINE);
-            GridPane.setValignment(does, VPos.BASELINE);
+            GridPane.setValignment(key, VPos.TOP);
+            GridPane.setValignment(does, VPos.TOP);
+            GridPane.setHgrow(does, Priority.ALWAYS);
             // In two columns, so that the glossary is in sight.
             int half = (KEYS.size() + 1) / 2;
             grid.add(key, 2 * (i / half), i % half);
