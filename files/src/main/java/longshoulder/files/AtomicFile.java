@@ -37,7 +37,9 @@ final class AtomicFile {
             throw new IOException("(%s) is not the name of a file.".formatted(file));
         }
         Files.createDirectories(directory);
-        Path beside = Files.createTempFile(directory, "." + target.getFileName(), ".new");
+        // Not a temporary file of the system's: others may read it as far as the maker lets them read new files.
+        Path beside = Files.createFile(directory
+                .resolve("." + target.getFileName() + "." + Long.toHexString(System.nanoTime()) + ".new"));
         try {
             writeThrough(beside, contents);
             Files.move(beside, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);

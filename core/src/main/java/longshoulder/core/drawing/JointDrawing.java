@@ -57,7 +57,7 @@ public final class JointDrawing implements Drawing {
     public Page page(double width, double height, double scale) {
         SectionLayout layout = layout(sections(width, height));
         double down = 0;
-        if (scale < layout.scale() || layout.scale() < 1e-3) {
+        if (scale < layout.scale()) {
             layout = layout.atScale(scale);
             down = HEADING;
         }

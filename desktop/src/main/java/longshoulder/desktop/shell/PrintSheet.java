@@ -34,7 +34,6 @@ import longshoulder.files.PdfPreview;
 final class PrintSheet extends VBox {
 
     private static final double DPI = 144;
-    private static final double FULL = 1;
     private static final List<String> SCALES = List.of("fit", "1:1", "1:2", "1:5", "1:10", "1:20");
 
     /**
@@ -134,7 +133,7 @@ final class PrintSheet extends VBox {
     }
 
     private static double ratio(String scale) {
-        return scale.equals(SCALES.getFirst()) ? 0 : FULL / Double.parseDouble(scale.substring(2));
+        return scale.equals(SCALES.getFirst()) ? 0 : 1 / Double.parseDouble(scale.substring(2));
     }
 
     /** Goes on or back to another page. */
