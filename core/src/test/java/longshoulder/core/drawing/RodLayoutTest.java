@@ -51,7 +51,7 @@ class RodLayoutTest {
         assertThat(waste(RodLayout.filling(table(), "apron-front", 300, 43))).hasSize(2);
     }
 
-    /** Both layers of an apron take the same out of the leg where their mortises begin: it is hatched once. */
+    /** The joints of a rebated stile share its rebate: it is hatched once. */
     @Test
     void whatJointsTakeTogether_isHatchedOnce() {
         Project door = Project.ofKind(Kinds.find("door").orElseThrow(), "", Showing.TENTH_MILLIMETRES);

@@ -216,7 +216,8 @@ final class PrintSheet extends VBox {
     }
 
     private void print(String printer, int from, int to) {
-        made.valueProperty().get().ifPresent(now -> exports.print(printer, now.pdf, from, to));
+        made.valueProperty().get().filter(now -> now.pages > 0)
+                .ifPresent(now -> exports.print(printer, now.pdf, from, to));
     }
 
     private void save() {
