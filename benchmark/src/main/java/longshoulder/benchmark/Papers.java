@@ -30,7 +30,7 @@ public final class Papers {
                 long start = System.nanoTime();
                 Plan plan = Planner.plan(project);
                 long planned = System.nanoTime();
-                ShopPaperPdf.toBytes(plan, Words.showing(project.showing()), Paper.A4, "2026-12-01");
+                ShopPaperPdf.toBytes(plan, Words.showing(project.showing()), Paper.A4, "2026-12-01", done -> {});
                 plans.add((planned - start) / 1e6);
                 papers.add((System.nanoTime() - planned) / 1e6);
             }

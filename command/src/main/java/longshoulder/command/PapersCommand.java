@@ -38,7 +38,7 @@ final class PapersCommand implements Callable<Integer> {
         Plan plan = designs.plan();
         DrawingFile.write(pdf,
                 ShopPaperPdf.toBytes(plan, Words.showing(plan.project().showing()), PaperOption.read(paper),
-                        day().toString()));
+                        day().toString(), done -> {}));
         designs.out().println(pdf);
         designs.out().flush();
         return Designs.code(plan);

@@ -63,8 +63,8 @@ public final class LongShoulderApp extends Application {
         Workbench bench = new Workbench(loaded.plan(), loaded.file(),
                 startUp.isWork() ? new BackgroundThread("planning") : LongWork.AT_ONCE,
                 startUp.isWork() ? Background.besideTheWindow() : Background.AT_ONCE);
-        loaded.trouble().ifPresent(bad -> bench.noticeProperty().set(Notice.of(bad.message(Texts.locale()))));
-        loaded.left().ifPresent(left -> bench.holdUnsaved());
+        loaded.trouble().ifPresent(bad -> bench.notices().show(Notice.of(bad.message(Texts.locale()))));
+        loaded.left().ifPresent(left -> bench.document().holdUnsaved());
         if (startUp.isWork()) {
             safekeeping = Optional.of(new Safekeeping(bench, UnsavedWork.ofThisProgram(startUp.unsaved()),
                     startUp.unsaved()));
@@ -79,15 +79,16 @@ public final class LongShoulderApp extends Application {
                 folder -> getHostServices().showDocument(folder.toUri().toString()));
         Thread.setDefaultUncaughtExceptionHandler(
                 (thread, failure) -> Platform.runLater(() -> failures.report(failure)));
-        stage.setTitle(title(bench.project(), bench.file()));
-        bench.planProperty().addListener((observed, was, is) -> stage.setTitle(title(bench.project(), bench.file())));
+        stage.setTitle(title(bench.project(), bench.document().file()));
+        bench.planProperty()
+                .addListener((observed, was, is) -> stage.setTitle(title(bench.project(), bench.document().file())));
         MainView view = new MainView(bench, documents, new Exports(bench, documents.asker(),
                 new BackgroundThread("papers"), new SystemPrinters()));
         stage.setScene(view.scene(1280, 800));
         stage.setMinWidth(1024);
         stage.setMinHeight(640);
         stage.setOnCloseRequest(close -> {
-            if (bench.isChanged()) {
+            if (bench.document().isChanged()) {
                 close.consume();
                 documents.unlessChanged(Platform::exit);
             }

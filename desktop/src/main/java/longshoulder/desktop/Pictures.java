@@ -50,8 +50,8 @@ final class Pictures {
 
     /** Writes the pictures, a few pulses apart so that each state is laid out, then gives their paths to {@code done}. */
     void write(Path directory, Consumer<List<Path>> done) {
-        Deque<Step> steps = new ArrayDeque<>(List.of(new Step("apron", () -> bench.light("apron-front")),
-                new Step("leg", () -> bench.light("leg-front-left")), new Step("finding", this::provoke),
+        Deque<Step> steps = new ArrayDeque<>(List.of(new Step("apron", () -> bench.selection().light("apron-front")),
+                new Step("leg", () -> bench.selection().light("leg-front-left")), new Step("finding", this::provoke),
                 new Step("inches", this::inches), new Step("leaning", this::lean),
                 new Step("lengths", this::lengths), new Step("joint", this::joint), new Step("trial", this::trial),
                 new Step("brief", this::brief),
@@ -81,7 +81,7 @@ final class Pictures {
 
     /** Tenons too long for the leg. */
     private void provoke() {
-        bench.light("apron-front");
+        bench.selection().light("apron-front");
         bench.edit(new Edit.Give(Brief.TENON_MEETING, new Value.Chosen("full")));
         bench.edit(new Edit.Give(Brief.TENON_LENGTH, new Value.Measured(Length.ofMillimetres(45))));
     }
@@ -101,16 +101,16 @@ final class Pictures {
         bench.edit(new Edit.Give("splay.side", new Value.Turned(new Angle(7))));
         bench.edit(new Edit.Give(Address.of("apron-front/leg-front-left", JointKind.CHOICE),
                 new Value.Chosen(JointKind.HAUNCHED_TENON.id())));
-        bench.light("apron-front");
+        bench.selection().light("apron-front");
     }
 
     /** Leaning pieces at the stage of the lengths, one of them cut too short. */
     private void lengths() {
-        bench.light("apron-left");
+        bench.selection().light("apron-left");
         bench.edit(new Edit.RecordMilled("apron-back", Milled.SHOULDER,
                 bench.plan().piece("apron-back").shoulderLength().orElseThrow().value()
                         .minus(Length.ofMillimetres(3))));
-        bench.dismissNotice();
+        bench.closeAll();
         ((MainView) scene.getRoot()).show(Stages.LENGTHS);
     }
 
@@ -128,13 +128,13 @@ final class Pictures {
 
     /** Another joint tried out, old against new. */
     private void trial() {
-        bench.tryOut(new Edit.Give(Address.of("apron-front/leg-front-left", JointKind.CHOICE),
+        bench.trials().tryOut(new Edit.Give(Address.of("apron-front/leg-front-left", JointKind.CHOICE),
                 new Value.Chosen(JointKind.TUSKED_TENON.id())));
     }
 
     /** A cabinet at the stage of the brief, with doors and a drawer. */
     private void brief() {
-        bench.drop();
+        bench.trials().drop();
         while (bench.canUndo()) {
             bench.undo();
         }
@@ -147,7 +147,7 @@ final class Pictures {
 
     private void cabinet() {
         ((MainView) scene.getRoot()).show(Stages.FRAME);
-        bench.light("door-left.rail-top");
+        bench.selection().light("door-left.rail-top");
     }
 
     /** A glazed door, rebated and moulded, a bar of it at the stage of the joints. */
@@ -170,7 +170,7 @@ final class Pictures {
         }
         bench.edit(new Edit.Give("stretchers", new Value.Chosen("h")));
         ((MainView) scene.getRoot()).show(Stages.FRAME);
-        bench.light("stretcher-middle");
+        bench.selection().light("stretcher-middle");
         ((Slider) scene.lookup("#explode")).setValue(0.5);
     }
 
@@ -208,7 +208,7 @@ final class Pictures {
     private void show(String kind, String piece) {
         bench.edit(new Edit.BuildAs(kind));
         bench.edit(new Edit.Retitle("Fern stand, Nether Wick lending library"));
-        bench.light(piece);
+        bench.selection().light(piece);
     }
 
     private void picture(Path directory, String name) {

@@ -81,7 +81,7 @@ class BriefStageTest {
         robot.clickOn("#stage-brief").clickOn("#brief-overall-length");
         robot.write("5 ells").push(KeyCode.ENTER);
         settle();
-        assertThat(bench.noticeProperty().get().text()).contains("ells");
+        assertThat(bench.notices().shown().text()).contains("ells");
         assertThat(bench.canUndo()).isFalse();
     }
 

@@ -113,15 +113,16 @@ class ClippingTest {
         Workbench bench = show(robot, demo, width, height);
         for (String piece : List.of("apron-front", "leg-front-left", "top")) {
             robot.interact(() -> {
-                bench.light(piece);
+                bench.selection().light(piece);
                 layOut(view.getScene());
             });
             assertNothingIsCut();
         }
         robot.interact(() -> {
             view.show(Stages.JOINTS);
-            bench.light("apron-front");
-            bench.tryOut(new Edit.Give("apron-front/leg-front-left:joint", new Value.Chosen("haunched-tenon")));
+            bench.selection().light("apron-front");
+            bench.trials()
+                    .tryOut(new Edit.Give("apron-front/leg-front-left:joint", new Value.Chosen("haunched-tenon")));
             layOut(view.getScene());
         });
         assertNothingIsCut();

@@ -119,12 +119,12 @@ class FrameStageTest {
 
     @Test
     void aRail_isLaidBetweenTwoLegs_andTakenAway(FxRobot robot) {
-        robot.interact(() -> bench.light("leg-front-left"));
+        robot.interact(() -> bench.selection().light("leg-front-left"));
         choose(robot, "frame-between", "between-leg-front-right");
         assertThat(bench.plan().piece("rail-added-1").shoulderLength().orElseThrow().value())
                 .isEqualTo(Length.ofMillimetres(1260));
         assertThat(bench.plan().joints()).anyMatch(joint -> joint.id().equals("rail-added-1/leg-front-left"));
-        robot.interact(() -> bench.light("rail-added-1"));
+        robot.interact(() -> bench.selection().light("rail-added-1"));
         robot.clickOn("#frame-remove");
         settle();
         assertThat(bench.plan().has("rail-added-1")).isFalse();
@@ -132,7 +132,7 @@ class FrameStageTest {
 
     @Test
     void aPiece_isRenamedAndResized_byTyping(FxRobot robot) {
-        robot.interact(() -> bench.light("apron-left"));
+        robot.interact(() -> bench.selection().light("apron-left"));
         type(robot, "frame-mark", "K7");
         assertThat(bench.plan().piece("apron-left").piece().mark()).isEqualTo("K7");
         assertThat(robot.lookup("#cut-list").lookup(".cut-about").queryAllAs(Text.class)).extracting(Text::getText)
@@ -142,18 +142,18 @@ class FrameStageTest {
         settle();
         assertThat(bench.plan().piece("apron-left").piece().width().value()).isEqualTo(Length.ofMillimetres(80));
         type(robot, "frame-mark", "far too long a mark");
-        assertThat(bench.noticeProperty().get().text()).contains("one to twelve");
+        assertThat(bench.notices().shown().text()).contains("one to twelve");
         assertThat(bench.plan().piece("apron-left").piece().mark()).isEqualTo("K7");
     }
 
     /** The leg goes 100 to the left: the aprons that end on it follow, the drawing's figures with them. */
     @Test
     void aLeg_movedByTyping_takesItsApronsAlong(FxRobot robot) {
-        robot.interact(() -> bench.light("leg-front-left"));
+        robot.interact(() -> bench.selection().light("leg-front-left"));
         type(robot, "frame-move-x", "100");
         assertThat(bench.plan().piece("apron-front").shoulderLength().orElseThrow().value())
                 .isEqualTo(Length.ofMillimetres(1160));
-        robot.interact(() -> bench.light("leg-front-left"));
+        robot.interact(() -> bench.selection().light("leg-front-left"));
         type(robot, "frame-move-x", "-100");
         assertThat(bench.plan().piece("apron-front").shoulderLength().orElseThrow().value())
                 .isEqualTo(Length.ofMillimetres(1260));
@@ -164,7 +164,7 @@ class FrameStageTest {
     void aStretcher_isDraggedDown(FxRobot robot) {
         choose(robot, "frame-stretchers", "all round");
         double before = low("stretcher-front");
-        robot.interact(() -> bench.light("stretcher-front"));
+        robot.interact(() -> bench.selection().light("stretcher-front"));
         Node sheet = robot.lookup("#sheet").query();
         Point2D at = middleOfLitPiece(robot, sheet);
         robot.drag(at.getX(), at.getY(), MouseButton.PRIMARY).moveTo(at.getX(), at.getY() + 8)
@@ -182,7 +182,7 @@ class FrameStageTest {
     @Test
     void aPieceBeingDragged_saysHowFar_onAGround(FxRobot robot) {
         choose(robot, "frame-stretchers", "all round");
-        robot.interact(() -> bench.light("stretcher-front"));
+        robot.interact(() -> bench.selection().light("stretcher-front"));
         Node sheet = robot.lookup("#sheet").query();
         Point2D at = middleOfLitPiece(robot, sheet);
         robot.drag(at.getX(), at.getY(), MouseButton.PRIMARY).moveTo(at.getX() + 2, at.getY() + 20);
@@ -250,14 +250,14 @@ class FrameStageTest {
     /** Every stage has its key; what is lit stays lit. */
     @Test
     void stages_byTheirKeys(FxRobot robot) {
-        robot.interact(() -> bench.light("apron-back"));
+        robot.interact(() -> bench.selection().light("apron-back"));
         KeyCode[] keys = {KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4, KeyCode.DIGIT5,
                 KeyCode.DIGIT6, KeyCode.DIGIT7, KeyCode.DIGIT8, KeyCode.DIGIT9};
         for (WorkStage stage : Stages.ALL) {
             robot.push(KeyCode.SHORTCUT, keys[Stages.ALL.indexOf(stage)]);
             settle();
             assertThat(robot.lookup("#stage-" + stage.id()).queryAs(ToggleButton.class).isSelected()).isTrue();
-            assertThat(bench.pieceProperty().get()).isEqualTo("apron-back");
+            assertThat(bench.selection().pieceProperty().get()).isEqualTo("apron-back");
         }
     }
 
@@ -304,7 +304,7 @@ class FrameStageTest {
         typeOver(robot, "rule-limit-short-grain", "7.5");
         assertThat(bench.project().brief().angle(Limits.SHORT_GRAIN)).isEqualTo(new Angle(7.5));
         typeOver(robot, "rule-limit-wide", "far");
-        assertThat(bench.noticeProperty().get().text()).contains("\"far\" is not a proportion");
+        assertThat(bench.notices().shown().text()).contains("\"far\" is not a proportion");
         assertThat(bench.project().brief().ratio(Limits.WIDE)).isEqualTo(Limits.WIDE.usual());
         typeOver(robot, "rule-limit-wall-share", "");
         assertThat(bench.project().brief().values()).doesNotContainKey("limit.wall-share");

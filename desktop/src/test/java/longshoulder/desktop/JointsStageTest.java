@@ -81,7 +81,7 @@ class JointsStageTest {
         robot.clickOn("#stage-joints").clickOn("#joint-figure-tenonLength");
         robot.write("30").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(bench.joint().orElseThrow().tenons().getFirst().length().value())
+        assertThat(bench.selection().joint().orElseThrow().tenons().getFirst().length().value())
                 .isEqualTo(longshoulder.core.measure.Length.ofMillimetres(30));
     }
 
@@ -166,7 +166,7 @@ class JointsStageTest {
             bench.edit(new Edit.Give(Address.of(FRONT_LEFT, "tenon.line"), new Value.Chosen("loose")));
         });
         settle();
-        assertThat(bench.joint().orElseThrow().kind()).isEqualTo(JointKind.LOOSE_TENON);
+        assertThat(bench.selection().joint().orElseThrow().kind()).isEqualTo(JointKind.LOOSE_TENON);
         robot.interact(() -> robot.lookup("#piece-mortise-easing").query().requestFocus());
         robot.push(KeyCode.ENTER).write("2").push(KeyCode.ENTER);
         settle();
@@ -230,12 +230,12 @@ class JointsStageTest {
 
     @Test
     void joint_clickedInTheList_isWorkedOn(FxRobot robot) {
-        assertThat(bench.joint().map(Joint::id)).contains(FRONT_LEFT);
-        assertThat(bench.pieceProperty().get()).isEqualTo("apron-front");
+        assertThat(bench.selection().joint().map(Joint::id)).contains(FRONT_LEFT);
+        assertThat(bench.selection().pieceProperty().get()).isEqualTo("apron-front");
         assertThat(labels(robot, "#candidates")).first().isEqualTo("Front apron into front left leg");
         robot.clickOn("#at-apron-left-leg-front-left");
         settle();
-        assertThat(bench.pieceProperty().get()).isEqualTo("apron-left");
+        assertThat(bench.selection().pieceProperty().get()).isEqualTo("apron-left");
         assertThat(labels(robot, "#candidates")).first().isEqualTo("Left apron into front left leg");
     }
 
@@ -421,11 +421,11 @@ class JointsStageTest {
         settle();
         assertThat(robot.lookup("#sheet").query().isVisible()).isTrue();
         assertThat(robot.lookup("#joints").query().isVisible()).isFalse();
-        assertThat(bench.pieceProperty().get()).isEqualTo("apron-front");
+        assertThat(bench.selection().pieceProperty().get()).isEqualTo("apron-front");
         robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT3);
         settle();
         assertThat(robot.lookup("#joints").query().isVisible()).isTrue();
-        assertThat(bench.joint().map(Joint::id)).contains(FRONT_LEFT);
+        assertThat(bench.selection().joint().map(Joint::id)).contains(FRONT_LEFT);
     }
 
     /** A figure changed in the column redraws the stage and its reasons. */
@@ -442,7 +442,7 @@ class JointsStageTest {
     /** What was really milled is entered in the column; the rail follows. */
     @Test
     void milledWidth_typedInTheColumn_railFollows(FxRobot robot) {
-        robot.interact(() -> bench.light("leg-front-left"));
+        robot.interact(() -> bench.selection().light("leg-front-left"));
         settle();
         robot.interact(() -> robot.lookup("#piece-milled-width").query().requestFocus());
         settle();

@@ -175,10 +175,10 @@ class KeyboardTest {
         robot.interact(() -> robot.lookup("#cut-list").lookup(".row").queryAll().iterator().next().requestFocus());
         robot.type(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(bench.pieceProperty().get()).isEqualTo("leg-front-left");
+        assertThat(bench.selection().pieceProperty().get()).isEqualTo("leg-front-left");
         robot.type(KeyCode.SPACE);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(bench.pieceProperty().get()).isNotEqualTo("leg-front-left").startsWith("leg");
+        assertThat(bench.selection().pieceProperty().get()).isNotEqualTo("leg-front-left").startsWith("leg");
     }
 
     @Test
@@ -186,14 +186,15 @@ class KeyboardTest {
         assertThat(tabTo(robot, "figure-amount-overLegs-length")).isEqualTo("figure-amount-overLegs-length");
         robot.type(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(bench.figureProperty().get()).get().matches(label -> label.key().equals("amount.overLegs.length"));
+        assertThat(bench.selection().figureProperty().get()).get()
+                .matches(label -> label.key().equals("amount.overLegs.length"));
     }
 
     @Test
     void finding_f8OpensIt_andItsRemedyIsMadeWithEnter(FxRobot robot) {
         robot.interact(() -> bench
                 .edit(new Edit.Give("tenon.length", new Value.Measured(Length.ofMillimetres(46)))));
-        robot.interact(bench::dismissNotice);
+        robot.interact(bench::closeAll);
         robot.type(KeyCode.F8);
         WaitForAsyncUtils.waitForFxEvents();
         Node remedy = robot.lookup("#finding").lookup(".remedy").query();

@@ -82,7 +82,7 @@ class LanguageTest {
         robot.clickOn("#figure-apron-thickness");
         robot.write("2 Ellen").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(bench.noticeProperty().get().text()).isEqualTo(
+        assertThat(bench.notices().shown().text()).isEqualTo(
                 "\u201eEllen\u201c ist hier keine Einheit; m\u00f6glich sind mm, cm, m, in (oder \") und ft (oder ').");
     }
 }

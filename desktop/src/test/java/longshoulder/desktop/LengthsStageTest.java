@@ -103,7 +103,7 @@ class LengthsStageTest {
     void angledPiece_provedBothWays(FxRobot robot) {
         robot.interact(() -> {
             bench.edit(new Edit.Give("splay.side", new Value.Turned(new Angle(7))));
-            bench.light("apron-left");
+            bench.selection().light("apron-left");
         });
         toLengths(robot);
         robot.clickOn("#proof-short").write("599.1").clickOn("#proof-long").write("622.4").clickOn("#proof-angle")
@@ -119,13 +119,13 @@ class LengthsStageTest {
     /** What is lit at one stage is lit at the next. */
     @Test
     void selection_isKeptBetweenStages(FxRobot robot) {
-        robot.interact(() -> bench.light("apron-right"));
+        robot.interact(() -> bench.selection().light("apron-right"));
         toLengths(robot);
         assertThat(robot.lookup("#length-apron-right").query().getPseudoClassStates())
                 .anyMatch(state -> state.getPseudoClassName().equals("lit"));
         robot.clickOn("#length-apron-left");
         robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT2);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(bench.pieceProperty().get()).isEqualTo("apron-left");
+        assertThat(bench.selection().pieceProperty().get()).isEqualTo("apron-left");
     }
 }

@@ -111,7 +111,7 @@ class PapersTest {
         Path dxf = exported("rod", DrawingFormat.DXF);
         choose(robot, "#papers", "export-rod-dxf");
         assertThat(text(dxf)).contains("AC1015", "knife-line");
-        assertThat(bench.noticeProperty().get().text()).isEqualTo("rod.dxf is written.");
+        assertThat(bench.notices().shown().text()).isEqualTo("rod.dxf is written.");
     }
 
     /** Ctrl+P shows the drawing as it will come out; it goes to the printer, or to a PDF. */
@@ -162,8 +162,8 @@ class PapersTest {
         robot.interact(() -> robot.lookup("#example-fern-stand").queryAs(Button.class).fire());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(bench.project().brief().kind()).isEqualTo("stand");
-        assertThat(bench.file()).isEmpty();
-        assertThat(robot.lookup("#example-sheet").query().isVisible()).isFalse();
+        assertThat(bench.document().file()).isEmpty();
+        assertThat(robot.lookup("#examples-sheet").query().isVisible()).isFalse();
     }
 
     @Test
@@ -180,7 +180,7 @@ class PapersTest {
     /** F11 gives the whole window to one piece; the space bar goes on; Esc gives the window back. */
     @Test
     void bench_takesTheWholeWindow_andGivesItBack(FxRobot robot) {
-        robot.interact(() -> bench.light("apron-front"));
+        robot.interact(() -> bench.selection().light("apron-front"));
         robot.push(KeyCode.F11);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#stages").tryQuery()).isEmpty();

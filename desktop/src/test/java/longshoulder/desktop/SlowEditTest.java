@@ -62,7 +62,7 @@ class SlowEditTest {
         for (KeyCode stage : List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4)) {
             robot.push(KeyCode.SHORTCUT, stage);
             for (int i = 0; i < bench.plan().pieces().size(); i++) {
-                robot.interact(() -> bench.lightNext(1));
+                robot.interact(() -> bench.selection().lightNext(1));
                 settle();
             }
             assertThat(bench.project().brief().kind()).isEqualTo("table");
@@ -72,7 +72,7 @@ class SlowEditTest {
         robot.interact(held::doAll);
         settle();
         assertThat(bench.project().brief().kind()).isEqualTo("door");
-        assertThat(bench.noticeProperty().get()).isEqualTo(Notice.NONE);
+        assertThat(bench.notices().shown()).isEqualTo(Notice.NONE);
     }
 
     /** A notice covers the tools at the foot wholly, in a small window too, where they stand in two lines. */
@@ -107,7 +107,7 @@ class SlowEditTest {
         robot.interact(back::fire);
         robot.interact(held::doAll);
         settle();
-        assertThat(bench.project()).isEqualTo(bench.newest()).isEqualTo(before);
+        assertThat(bench.project()).isEqualTo(bench.document().newest()).isEqualTo(before);
         Edit longer = new Edit.Give("overall.length", new Value.Measured(Length.ofMillimetres(1700)));
         robot.interact(() -> bench.edit(longer));
         robot.interact(held::doAll);

@@ -186,7 +186,7 @@ class WindowTest {
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(shoulder("apron-left")).isEqualTo(Length.ofMillimetres(600));
         robot.type(KeyCode.PAGE_DOWN);
-        assertThat(bench.pieceProperty().get()).isEqualTo("apron-back");
+        assertThat(bench.selection().pieceProperty().get()).isEqualTo("apron-back");
     }
 
     private String focusId() {
@@ -202,7 +202,7 @@ class WindowTest {
                 robot.lookup("#figure-amount-legLength").query().getBoundsInLocal());
         assertThat(sheet.contains(shoulder)).isTrue();
         robot.clickOn(new Point2D(leg.getCenterX() + 35, leg.getCenterY()), MouseButton.PRIMARY);
-        assertThat(bench.pieceProperty().get()).isEqualTo("leg-front-left");
+        assertThat(bench.selection().pieceProperty().get()).isEqualTo("leg-front-left");
         assertThat(texts(robot, "#reckoning")).contains("Front left leg", "A1");
         assertThat(texts(robot, "#rod")).anyMatch(text -> text.contains("front left leg"));
         Node row = robot.lookup("#cut-list").lookup(".row").queryAll().iterator().next();
@@ -231,7 +231,8 @@ class WindowTest {
 
     @Test
     void reckoning_rule_isChangedWhereItDecides(FxRobot robot) {
-        robot.interact(() -> bench.open(bench.plan().piece("apron-front").joints().getFirst().addedLength()));
+        robot.interact(() -> bench.selection()
+                .openFigure(bench.plan().piece("apron-front").joints().getFirst().addedLength()));
         focus(robot, "#rule-shortened");
         robot.clickOn("#rule-shortened");
         WaitForAsyncUtils.waitForFxEvents();
@@ -256,7 +257,7 @@ class WindowTest {
             bench.edit(new Edit.Give(joint + ":joint", new Value.Chosen("haunched-tenon")));
             bench.edit(new Edit.Give(joint + ":haunch.width", new Value.Measured(Length.ofMillimetres(20))));
             bench.edit(new Edit.Give(joint + ":joint", new Value.Chosen("bridle")));
-            bench.findingProperty().set(bench.plan().findings().stream()
+            bench.selection().findingProperty().set(bench.plan().findings().stream()
                     .filter(finding -> finding.code().equals("waits")).findFirst());
         });
         Bounds sheet = robot.lookup("#sheet").query().localToScreen(robot.lookup("#sheet").query().getBoundsInLocal());
@@ -286,7 +287,7 @@ class WindowTest {
         type(robot, "#figure-overall-length", "1720");
         robot.clickOn("#save");
         assertThat(file).exists();
-        assertThat(bench.isChanged()).isFalse();
+        assertThat(bench.document().isChanged()).isFalse();
         robot.clickOn("#new");
         assertThat(bench.project().title()).isEmpty();
         robot.push(KeyCode.CONTROL, KeyCode.O);
@@ -305,7 +306,7 @@ class WindowTest {
         assertThat(robot.lookup("#notice").query().isVisible()).isFalse();
         robot.clickOn("#new").clickOn("Go on without them");
         assertThat(bench.project().title()).isEmpty();
-        assertThat(bench.isChanged()).isFalse();
+        assertThat(bench.document().isChanged()).isFalse();
     }
 
     @Test
@@ -322,7 +323,7 @@ class WindowTest {
     void rod_showsRunningFiguresOfTheLitPiece(FxRobot robot) {
         assertThat(texts(robot, "#rod")).contains("end, start of the running figures 0",
                 "shoulder, length of the tenon 40", "end, length of the front apron, tenons included 1340");
-        robot.interact(() -> bench.light("leg-front-left"));
+        robot.interact(() -> bench.selection().light("leg-front-left"));
         assertThat(texts(robot, "#rod")).anyMatch(text -> text.startsWith("mortise begins") && text.endsWith(" 12"));
     }
 

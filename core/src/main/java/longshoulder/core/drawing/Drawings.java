@@ -2,6 +2,8 @@ package longshoulder.core.drawing;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 import longshoulder.core.geometry.View;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.PlannedPiece;
@@ -9,31 +11,51 @@ import longshoulder.core.plan.PlannedPiece;
 /** All drawings of a plan by the names that people give them, such as {@code sheet} or {@code rod:B1}. */
 public final class Drawings {
 
+    /** A new drawing is one class and a line here. */
+    private static final List<Named> ALL = List.of(
+            whole("front", context -> new FlatViewDrawing(context, View.FRONT, "view.front")),
+            whole("end", context -> new FlatViewDrawing(context, View.END, "view.end")),
+            whole("plan", context -> new FlatViewDrawing(context, View.PLAN, "view.plan")),
+            whole("pictorial", context -> new PictorialDrawing(context, PictorialLook.FIRST)),
+            whole("sheet", context -> new SheetDrawing(context, PictorialLook.FIRST)),
+            part("joint", "ID", (context, id) -> joint(context, id).map(joint -> new JointDrawing(context, joint))),
+            part("rod", "PIECE", (context, name) -> piece(context, name)
+                    .map(piece -> new RodDrawing(context, piece.id()))),
+            whole("lengths", LengthsDrawing::new));
+
     /** What can be asked for, as it is said to people. */
-    public static final List<String> NAMES = List.of("front", "end", "plan", "pictorial", "sheet", "joint:ID",
-            "rod:PIECE", "lengths");
+    public static final List<String> NAMES = ALL.stream().map(Named::hint).toList();
 
     private Drawings() {}
+
+    /**
+     * A drawing by its name.
+     *
+     * @param part what is named of the plan after a colon, such as {@code PIECE}; empty for drawings of the whole plan
+     * @param make empty if the plan has no such part
+     */
+    private record Named(String name, String part, BiFunction<DrawingContext, String, Optional<Drawing>> make) {
+
+        String hint() {
+            return part.isEmpty() ? name : name + ":" + part;
+        }
+    }
+
+    private static Named whole(String name, Function<DrawingContext, Drawing> make) {
+        return new Named(name, "", (context, none) -> Optional.of(make.apply(context)));
+    }
+
+    private static Named part(String name, String part, BiFunction<DrawingContext, String, Optional<Drawing>> make) {
+        return new Named(name, part, make);
+    }
 
     /** The drawing of a name; empty if there is none, or nothing in the plan that it names. */
     public static Optional<Drawing> find(DrawingContext context, String name) {
         int colon = name.indexOf(':');
         String what = colon < 0 ? name : name.substring(0, colon);
-        String of = colon < 0 ? "" : name.substring(colon + 1);
-        if (colon >= 0 != (what.equals("joint") || what.equals("rod"))) {
-            return Optional.empty();
-        }
-        return switch (what) {
-            case "front" -> Optional.of(new FlatViewDrawing(context, View.FRONT, "view.front"));
-            case "end" -> Optional.of(new FlatViewDrawing(context, View.END, "view.end"));
-            case "plan" -> Optional.of(new FlatViewDrawing(context, View.PLAN, "view.plan"));
-            case "pictorial" -> Optional.of(new PictorialDrawing(context, PictorialLook.FIRST));
-            case "sheet" -> Optional.of(new SheetDrawing(context, PictorialLook.FIRST));
-            case "joint" -> joint(context, of).map(joint -> new JointDrawing(context, joint));
-            case "rod" -> piece(context, of).map(piece -> new RodDrawing(context, piece.id()));
-            case "lengths" -> Optional.of(new LengthsDrawing(context));
-            default -> Optional.empty();
-        };
+        String part = colon < 0 ? "" : name.substring(colon + 1);
+        return ALL.stream().filter(one -> one.name.equals(what) && one.part.isEmpty() == (colon < 0)).findFirst()
+                .flatMap(one -> one.make.apply(context, part));
     }
 
     private static Optional<Joint> joint(DrawingContext context, String id) {

@@ -2,6 +2,7 @@ package longshoulder.core.papers;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleConsumer;
 import java.util.stream.Stream;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.cutlist.CutLine;
@@ -45,16 +46,19 @@ public final class ShopPaper {
         flow = new PaperFlow(context, paper);
     }
 
-    /** All its pages. */
-    public static List<Page> pages(DrawingContext context, Paper paper, Stamp stamp) {
+    /**
+     * All its pages.
+     *
+     * @param progress is told how much is done, from 0 to 1
+     */
+    public static List<Page> pages(DrawingContext context, Paper paper, Stamp stamp, DoubleConsumer progress) {
         ShopPaper made = new ShopPaper(context, paper);
-        new Cover(context, made.flow).lay();
-        new CutListTable(context, made.flow).lay();
-        made.views();
-        made.joints();
-        made.lengths();
-        made.angles();
-        made.rods();
+        List<Runnable> parts = List.of(new Cover(context, made.flow)::lay, new CutListTable(context, made.flow)::lay,
+                made::views, made::joints, made::lengths, made::angles, made::rods);
+        for (int i = 0; i < parts.size(); i++) {
+            parts.get(i).run();
+            progress.accept((i + 1.0) / parts.size());
+        }
         return made.flow.pages(stamp);
     }
 

@@ -39,7 +39,7 @@ class ShopPaperTest {
 
     private static List<Page> pages(Plan plan, Paper paper) {
         Words words = Words.showing(plan.project().showing(), Locale.GERMAN);
-        return ShopPaper.pages(new DrawingContext(plan, words, MEASURE), paper, STAMP);
+        return ShopPaper.pages(new DrawingContext(plan, words, MEASURE), paper, STAMP, done -> {});
     }
 
     private static List<Mark.Text> texts(Page page) {

@@ -1,6 +1,7 @@
 package longshoulder.desktop.brief;
 
 import java.util.Optional;
+import java.util.function.Function;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.DrawingContext;
 import longshoulder.core.drawing.PictorialDrawing;
@@ -55,7 +56,7 @@ final class BriefView extends Scroller implements StageView {
     }
 
     @Override
-    public Optional<Drawing> drawing(DrawingContext context) {
-        return Optional.of(new PictorialDrawing(context, PictorialLook.FIRST));
+    public Optional<Function<DrawingContext, Drawing>> drawing() {
+        return Optional.of(context -> new PictorialDrawing(context, PictorialLook.FIRST));
     }
 }

@@ -24,12 +24,13 @@ public final class FirstSteps extends VBox {
         this.documents = documents;
         setId("first-steps");
         getStyleClass().add("first-steps");
-        bench.fileProperty().addListener((observed, was, is) -> refresh());
+        bench.document().fileProperty().addListener((observed, was, is) -> refresh());
     }
 
     /** Shown only to a first design. */
     public void refresh() {
-        boolean first = bench.file().isEmpty() && documents.recent().isEmpty() && bench.project().title().isEmpty();
+        boolean first = bench.document().file().isEmpty() && documents.recent().isEmpty()
+                && bench.project().title().isEmpty();
         setVisible(first);
         setManaged(first);
         if (first && getChildren().isEmpty()) {

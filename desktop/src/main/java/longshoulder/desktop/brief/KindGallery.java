@@ -1,6 +1,6 @@
 package longshoulder.desktop.brief;
 
-import longshoulder.desktop.paint.Palette;
+import longshoulder.desktop.paint.BackgroundPictures;
 import java.util.Optional;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -18,11 +18,8 @@ import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.words.Texts;
-import longshoulder.desktop.paint.FramedPicture;
-import longshoulder.desktop.paint.Picture;
 import longshoulder.desktop.paint.PictureView;
 import longshoulder.desktop.paint.Themed;
-import longshoulder.desktop.document.BackgroundValue;
 import longshoulder.desktop.document.Workbench;
 import longshoulder.desktop.paint.SmallPicture;
 
@@ -36,16 +33,12 @@ public final class KindGallery extends TilePane implements Themed {
 
     private final Workbench bench;
     private final Map<String, Button> tiles = new LinkedHashMap<>();
-    private final Map<String, FramedPicture> frames = new LinkedHashMap<>();
-    private final BackgroundValue<Setting, Map<String, Picture>> pictures;
-
-    /** What the pictures are painted for. */
-    private record Setting(double pixels, Palette.Theme theme) {}
+    private final BackgroundPictures<Boolean, Kind> pictures;
 
     public KindGallery(Workbench bench) {
         this.bench = bench;
-        pictures = bench.background().value(KindGallery::paint);
-        pictures.valueProperty().addListener((observed, was, is) -> is.ifPresent(this::show));
+        pictures = new BackgroundPictures<>(bench.background(), WIDTH, HEIGHT,
+                (always, kind, pixels) -> Optional.of(picture(kind).painted(WIDTH, HEIGHT, pixels)));
         setId("kinds");
         getStyleClass().add("kinds");
         setAccessibleText(Texts.get("brief.kinds"));
@@ -57,8 +50,7 @@ public final class KindGallery extends TilePane implements Themed {
     }
 
     private Button tile(Kind kind) {
-        FramedPicture frame = new FramedPicture(WIDTH, HEIGHT);
-        Button tile = new Button(bench.words().text("kind." + kind.id()), frame);
+        Button tile = new Button(bench.words().text("kind." + kind.id()), pictures.frame(kind));
         tile.setContentDisplay(ContentDisplay.TOP);
         tile.getStyleClass().add("kind");
         tile.setId("kind-" + kind.id());
@@ -67,30 +59,13 @@ public final class KindGallery extends TilePane implements Themed {
                 bench.words().text("kind." + kind.id()) + ". " + bench.words().text("kind." + kind.id() + ".summary"));
         tile.setOnAction(action -> bench.edit(new Edit.BuildAs(kind.id())));
         tiles.put(kind.id(), tile);
-        frames.put(kind.id(), frame);
         return tile;
     }
 
     /** Draws the pictures when they are first seen, beside the window. */
     public void refresh() {
         light();
-        pictures.want(new Setting(PictureView.pixels(this), Palette.theme()));
-    }
-
-    /** One after another, each shown as soon as it is there. */
-    private static Map<String, Picture> paint(Setting setting,
-            BackgroundValue.Progress<Map<String, Picture>> progress) {
-        Map<String, Picture> painted = new LinkedHashMap<>();
-        for (Kind kind : Kinds.all()) {
-            painted.put(kind.id(), picture(kind).painted(WIDTH, HEIGHT, setting.pixels()));
-            progress.soFar(Map.copyOf(painted));
-        }
-        return Map.copyOf(painted);
-    }
-
-    private void show(Map<String, Picture> painted) {
-        painted.forEach(
-                (kind, picture) -> Optional.ofNullable(frames.get(kind)).ifPresent(frame -> frame.show(picture)));
+        pictures.want(true, Kinds.all(), this);
     }
 
     @Override

@@ -36,7 +36,7 @@ public final class Documents {
         this.bench = bench;
         this.asker = asker;
         this.remembered = remembered;
-        bench.fileProperty().addListener((observed, was, is) -> is.ifPresent(remembered::opened));
+        bench.document().fileProperty().addListener((observed, was, is) -> is.ifPresent(remembered::opened));
     }
 
     /** What is remembered from one start to the next. */
@@ -80,14 +80,14 @@ public final class Documents {
         Notice onItsWay = new Notice(Texts.get("opening.text").formatted(path.getFileName()),
                 List.of(new Choice(Texts.get("opening.stop"), () -> {
                     begun++;
-                    bench.noticeProperty().set(Notice.NONE);
+                    bench.notices().close();
                 })));
-        Project before = bench.newest();
-        work.run(() -> Workbench.read(path), () -> bench.noticeProperty().set(onItsWay), file -> {
+        Project before = bench.document().newest();
+        work.run(() -> Workbench.read(path), () -> bench.notices().show(onItsWay), file -> {
             if (mine != begun) {
                 return;
             }
-            if (bench.newest().equals(before)) {
+            if (bench.document().newest().equals(before)) {
                 bench.open(file);
             } else {
                 // Somebody worked on while it was read.
@@ -98,33 +98,35 @@ public final class Documents {
 
     /** Saves to the document's own file, or asks for one. Gives whether it was saved. */
     public boolean save() {
-        if (bench.isChangedElsewhere()) {
-            bench.noticeProperty().set(new Notice(Texts.get("elsewhere.text"),
-                    List.of(new Choice(Texts.get("elsewhere.over"), () -> bench.file().ifPresent(bench::save)),
+        if (bench.document().isChangedElsewhere()) {
+            bench.notices().show(new Notice(Texts.get("elsewhere.text"),
+                    List.of(new Choice(Texts.get("elsewhere.over"),
+                            () -> bench.document().file().ifPresent(bench::save)),
                             new Choice(Texts.get("elsewhere.other"),
                                     () -> asker.toSave(suggestion()).ifPresent(bench::save)),
-                            new Choice(Texts.get("elsewhere.theirs"), () -> bench.file().ifPresent(this::read)))));
+                            new Choice(Texts.get("elsewhere.theirs"),
+                                    () -> bench.document().file().ifPresent(this::read)))));
             return false;
         }
-        return bench.file().map(bench::save)
+        return bench.document().file().map(bench::save)
                 .orElseGet(() -> asker.toSave(suggestion()).map(bench::save).orElse(false));
     }
 
     /** Does something that ends the document, at once or after the maker has said what is to become of the changes. */
     public void unlessChanged(Runnable action) {
-        if (!bench.isChanged()) {
+        if (!bench.document().isChanged()) {
             action.run();
             return;
         }
-        bench.noticeProperty().set(new Notice(Texts.get("changed.text"),
+        bench.notices().show(new Notice(Texts.get("changed.text"),
                 List.of(new Choice(Texts.get("changed.save"), () -> {
                     if (save()) {
                         action.run();
                     }
                 }), new Choice(Texts.get("changed.drop"), () -> {
-                    bench.noticeProperty().set(Notice.NONE);
+                    bench.notices().close();
                     action.run();
-                }), new Choice(Texts.get("changed.stay"), () -> bench.noticeProperty().set(Notice.NONE)))));
+                }), new Choice(Texts.get("changed.stay"), () -> bench.notices().close()))));
     }
 
     private String suggestion() {
@@ -133,7 +135,7 @@ public final class Documents {
 
     /** A name for files of the design, without an ending. */
     static String fileName(Workbench bench) {
-        String title = bench.newest().title().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-")
+        String title = bench.document().newest().title().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-")
                 .replaceAll("^-|-$", "");
         return title.isEmpty() ? bench.project().brief().kind() : title;
     }

@@ -9,6 +9,8 @@ import java.time.format.FormatStyle;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.DoubleConsumer;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.DrawingContext;
@@ -31,6 +33,7 @@ public final class Exports {
     private final FileAsker asker;
     private final LongWork work;
     private final Printers printers;
+
     /** @param work where files are made */
     public Exports(Workbench bench, FileAsker asker, LongWork work, Printers printers) {
         this.bench = bench;
@@ -39,29 +42,22 @@ public final class Exports {
         this.printers = printers;
     }
 
-    /** What drawings of the shown plan are made from. */
-    public DrawingContext context() {
-        return context(bench.plan());
-    }
-
-    private static DrawingContext context(Plan plan) {
-        return new DrawingContext(plan, Workbench.words(plan.project()), PaperTypeface.SHIPPED);
-    }
-
-    /** Names of the printers; empty where there is none. */
+    /** Names of the printers; empty where there is none. May take long. */
     public List<String> printers() {
         return printers.names();
     }
 
     /**
-     * Asks for a file and writes a drawing at full size, on a page as large as it.
+     * Asks for a file and writes a drawing of the shown plan at full size, on a page as large as it.
      *
+     * @param drawing makes it; run beside the window
      * @param name of the drawing, for the file
      */
-    public void export(Drawing drawing, String name, DrawingFormat format) {
-        String title = bench.project().title();
+    public void export(Function<DrawingContext, Drawing> drawing, String name, DrawingFormat format) {
+        Plan plan = bench.plan();
         asker.toExport(Documents.fileName(bench) + "-" + name + format.suffix(), format)
-                .ifPresent(file -> write(() -> format.toBytes(title, drawing.atScale(1)), file));
+                .ifPresent(file -> write(() -> format.toBytes(plan.project().title(),
+                        drawing.apply(context(plan)).atScale(1)), file));
     }
 
     /**
@@ -69,15 +65,24 @@ public final class Exports {
      *
      * @param scale 0 for as large as it can be
      */
-    public Optional<byte[]> onPaper(Drawing drawing, Paper paper, double scale) {
-        Optional<Page> page = scale > 0 ? paper.atScale(drawing, scale) : Optional.of(paper.fitted(drawing));
-        return page.map(laid -> PdfPen.toBytes(bench.project().title(), List.of(laid)));
+    public static Optional<byte[]> onPaper(Plan plan, Function<DrawingContext, Drawing> drawing, Paper paper,
+            double scale) {
+        Drawing made = drawing.apply(context(plan));
+        Optional<Page> page = scale > 0 ? paper.atScale(made, scale) : Optional.of(paper.fitted(made));
+        return page.map(laid -> PdfPen.toBytes(plan.project().title(), List.of(laid)));
     }
 
-    /** The shop paper of the shown plan as PDF. */
-    public byte[] shopPaper(Paper paper) {
-        Plan plan = bench.plan();
-        return ShopPaperPdf.toBytes(plan, Workbench.words(plan.project()), paper, today());
+    private static DrawingContext context(Plan plan) {
+        return new DrawingContext(plan, Workbench.words(plan.project()), PaperTypeface.SHIPPED);
+    }
+
+    /**
+     * The shop paper of a plan as PDF.
+     *
+     * @param progress is told how much is done, from 0 to 1
+     */
+    public static byte[] shopPaper(Plan plan, Paper paper, DoubleConsumer progress) {
+        return ShopPaperPdf.toBytes(plan, Workbench.words(plan.project()), paper, today(), progress);
     }
 
     private static String today() {
@@ -104,7 +109,7 @@ public final class Exports {
             } catch (IOException refused) {
                 return Texts.get("print.failed").formatted(printer, SystemReason.of(refused, Texts.locale()));
             }
-        }, () -> bench.say(Texts.get("print.sending").formatted(printer)), bench::say);
+        }, () -> bench.notices().say(Texts.get("print.sending").formatted(printer)), bench.notices()::say);
     }
 
     private void write(Supplier<byte[]> contents, Path file) {
@@ -116,6 +121,6 @@ public final class Exports {
                 return Texts.get("save.failed").formatted(file.getFileName(),
                         SystemReason.of(failed, Texts.locale()));
             }
-        }, () -> bench.say(Texts.get("export.writing").formatted(file.getFileName())), bench::say);
+        }, () -> bench.notices().say(Texts.get("export.writing").formatted(file.getFileName())), bench.notices()::say);
     }
 }

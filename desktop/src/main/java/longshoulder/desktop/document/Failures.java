@@ -33,8 +33,8 @@ public final class Failures {
     /** Logs it and says so; on the interface's thread. */
     public void report(Throwable failure) {
         LOG.log(Level.ERROR, "A mistake of the program.", failure);
-        bench.noticeProperty().set(new Notice(Texts.get("failure.text"), List.of(
+        bench.notices().show(new Notice(Texts.get("failure.text"), List.of(
                 new Choice(Texts.get("failure.open"), () -> open.accept(folder)),
-                new Choice(Texts.get("notice.close"), () -> bench.noticeProperty().set(Notice.NONE)))));
+                new Choice(Texts.get("notice.close"), () -> bench.notices().close()))));
     }
 }

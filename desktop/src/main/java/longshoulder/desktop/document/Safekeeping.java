@@ -45,35 +45,35 @@ public final class Safekeeping {
         this.bench = bench;
         this.unsaved = unsaved;
         this.directory = directory;
-        bench.fileProperty().addListener((observed, was, is) -> recall());
+        bench.document().fileProperty().addListener((observed, was, is) -> recall());
         recall();
         pause.setOnFinished(passed -> keep());
-        bench.historyProperty().addListener((observed, was, is) -> pause.play());
-        bench.changedProperty().addListener((observed, was, is) -> pause.play());
-        if (bench.isChanged()) {
+        bench.document().historyProperty().addListener((observed, was, is) -> pause.play());
+        bench.document().changedProperty().addListener((observed, was, is) -> pause.play());
+        if (bench.document().isChanged()) {
             keep();
         } else {
             // The first writing of all takes long; better now than when it matters.
-            Project first = bench.newest();
+            Project first = bench.document().newest();
             writer.execute(() -> DesignFile.toBytes(first));
         }
     }
 
     /** A file that was just opened gets back what could be undone when it was closed. */
     private void recall() {
-        if (bench.file().isEmpty() || bench.historyProperty().get().canUndo()) {
+        if (bench.document().file().isEmpty() || bench.document().historyProperty().get().canUndo()) {
             return;
         }
-        Path kept = HistoryFile.of(directory, bench.file().get());
-        Project present = bench.newest();
+        Path kept = HistoryFile.of(directory, bench.document().file().get());
+        Project present = bench.document().newest();
         writer.execute(() -> HistoryFile.read(kept, present)
-                .ifPresent(history -> Platform.runLater(() -> bench.recall(history))));
+                .ifPresent(history -> Platform.runLater(() -> bench.document().recall(history))));
     }
 
     private void keep() {
-        boolean changed = bench.isChanged();
-        History history = bench.historyProperty().get();
-        Optional<Path> file = bench.file();
+        boolean changed = bench.document().isChanged();
+        History history = bench.document().historyProperty().get();
+        Optional<Path> file = bench.document().file();
         writer.execute(() -> {
             try {
                 if (changed) {
@@ -92,8 +92,8 @@ public final class Safekeeping {
 
     /** What a crash left behind is kept as this program's own from now on; says what was found. */
     public void takeOver(UnsavedWork.Left left) {
-        bench.say(Texts.get("safekeeping.found"));
-        bench.recall(left.history());
+        bench.notices().say(Texts.get("safekeeping.found"));
+        bench.document().recall(left.history());
         writer.execute(() -> {
             try {
                 left.forget();
@@ -104,7 +104,7 @@ public final class Safekeeping {
     }
 
     private void failed(IOException failure) {
-        bench.say(Texts.get("safekeeping.failed").formatted(SystemReason.of(failure, Texts.locale())));
+        bench.notices().say(Texts.get("safekeeping.failed").formatted(SystemReason.of(failure, Texts.locale())));
     }
 
     /** The program ends as it should. */

@@ -56,7 +56,7 @@ final class FindingMarks {
     void showOpen(Pane sheet) {
         sheet.getChildren().removeAll(shown);
         shown.clear();
-        bench.findingProperty().get().flatMap(this::spot).ifPresent(spot -> {
+        bench.selection().findingProperty().get().flatMap(this::spot).ifPresent(spot -> {
             VBox card = card(spot);
             shown.add(card);
             sheet.getChildren().add(card);
@@ -81,7 +81,7 @@ final class FindingMarks {
         });
         mark.setAccessibleText(spot.words());
         mark.getTooltip().setText(spot.words());
-        mark.setOnAction(action -> bench.findingProperty().set(Optional.of(finding)));
+        mark.setOnAction(action -> bench.selection().findingProperty().set(Optional.of(finding)));
         mark.resizeRelocate(Math.rint(spot.at().getX()) - 11.0, Math.rint(spot.at().getY()) - 11.0, 22, 22);
         return mark;
     }

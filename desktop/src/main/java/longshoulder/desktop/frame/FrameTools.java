@@ -60,16 +60,16 @@ public final class FrameTools extends FlowPane {
         slider.valueProperty().addListener((observed, was, is) -> explode.accept(is.doubleValue()));
         this.explode = named("frame.explode", slider);
         bench.planProperty().addListener((observed, was, is) -> refresh());
-        bench.pieceProperty().addListener((observed, was, is) -> refresh());
+        bench.selection().pieceProperty().addListener((observed, was, is) -> refresh());
         refresh();
     }
 
     /** What the tools hang on: while it stays, so do they, for new controls cost more than all the rest of an edit. */
     private List<Object> state() {
-        List<Object> state = new ArrayList<>(List.of(bench.pieceProperty().get(), bench.project().showing(),
+        List<Object> state = new ArrayList<>(List.of(bench.selection().pieceProperty().get(), bench.project().showing(),
                 bench.project().brief().kind(), bench.plan().pieces().stream()
                         .map(piece -> piece.id() + " " + piece.piece().mark()).toList()));
-        bench.plan().pieces().stream().filter(piece -> piece.id().equals(bench.pieceProperty().get()))
+        bench.plan().pieces().stream().filter(piece -> piece.id().equals(bench.selection().pieceProperty().get()))
                 .forEach(piece -> state.addAll(
                         List.of(piece.piece().width().value(), piece.piece().thickness().value())));
         ADDING.stream().sorted().forEach(name -> state.add(bench.project().brief().choice(name)));
@@ -83,8 +83,8 @@ public final class FrameTools extends FlowPane {
         }
         shown = now;
         List<Node> tools = new ArrayList<>();
-        if (bench.plan().has(bench.pieceProperty().get())) {
-            Piece piece = bench.plan().piece(bench.pieceProperty().get()).piece();
+        if (bench.plan().has(bench.selection().pieceProperty().get())) {
+            Piece piece = bench.plan().piece(bench.selection().pieceProperty().get()).piece();
             tools.add(named("frame.mark", mark(piece)));
             tools.add(named("frame.section", size(piece, true), new Label("\u00d7"), size(piece, false)));
             tools.add(named("frame.move", move(piece, "x"), move(piece, "y"), move(piece, "z")));
@@ -133,7 +133,7 @@ public final class FrameTools extends FlowPane {
             if (!typed.isEmpty() && typed.length() <= MOST_NAME) {
                 alter(new Alteration.Rename(piece.id(), typed));
             } else {
-                bench.say(Texts.get("frame.mark.refused"));
+                bench.notices().say(Texts.get("frame.mark.refused"));
             }
         });
         return field;

@@ -1,11 +1,13 @@
 package longshoulder.desktop.frame;
 
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.DrawingContext;
+import longshoulder.core.drawing.PictorialLook;
 import longshoulder.core.drawing.SheetDrawing;
 import longshoulder.desktop.document.Workbench;
 import longshoulder.desktop.stage.StageView;
@@ -47,7 +49,8 @@ final class FrameView extends BorderPane implements StageView {
     }
 
     @Override
-    public Optional<Drawing> drawing(DrawingContext context) {
-        return Optional.of(new SheetDrawing(context, sheet.look()));
+    public Optional<Function<DrawingContext, Drawing>> drawing() {
+        PictorialLook look = sheet.look();
+        return Optional.of(context -> new SheetDrawing(context, look));
     }
 }

@@ -9,7 +9,6 @@ import java.util.stream.Stream;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.text.Text;
 import longshoulder.core.brief.Value;
@@ -26,6 +25,7 @@ import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import longshoulder.desktop.words.Texts;
 import longshoulder.desktop.paint.DrawingPane;
+import longshoulder.desktop.control.ArrowTurn;
 import longshoulder.desktop.control.FigureField;
 import longshoulder.desktop.control.FocusKeeper;
 import longshoulder.desktop.paint.PictureView;
@@ -74,8 +74,8 @@ public final class SheetPane extends DrawingPane {
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText(Texts.get("sheet.accessible"));
         bench.planProperty().addListener((observed, was, is) -> rebuild());
-        bench.pieceProperty().addListener((observed, was, is) -> repaint());
-        bench.findingProperty().addListener((observed, was, is) -> marks.showOpen(this));
+        bench.selection().pieceProperty().addListener((observed, was, is) -> repaint());
+        bench.selection().findingProperty().addListener((observed, was, is) -> marks.showOpen(this));
         widthProperty().addListener((observed, was, is) -> rebuild());
         heightProperty().addListener((observed, was, is) -> rebuild());
         PictureView.whenPixelsChange(this, this::repaint);
@@ -83,7 +83,7 @@ public final class SheetPane extends DrawingPane {
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
         addEventHandler(MouseEvent.MOUSE_RELEASED, release -> release());
         addEventHandler(MouseEvent.MOUSE_CLICKED, this::click);
-        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        ArrowTurn.install(this, this::turn);
     }
 
     /** While hidden nothing is worked out. */
@@ -113,7 +113,7 @@ public final class SheetPane extends DrawingPane {
     }
 
     private SheetSetting setting() {
-        return SheetSetting.of(this, look, bench.pieceProperty().get());
+        return SheetSetting.of(this, look, bench.selection().pieceProperty().get());
     }
 
     /** Shows the same views otherwise: turned, or with another piece lit. */
@@ -183,7 +183,7 @@ public final class SheetPane extends DrawingPane {
                 ? Optional.of(given.parameter())
                 : Optional.empty();
         return new FigureField(figure, bench.words().say(amount.label()), parameter.isPresent(),
-                parameter.isPresent(), () -> bench.open(amount),
+                parameter.isPresent(), () -> bench.selection().openFigure(amount),
                 typed -> parameter.isPresent() && bench.read(typed)
                         .map(length -> bench.edit(new Edit.Give(parameter.get(), new Value.Measured(length))))
                         .orElse(false))
@@ -254,24 +254,8 @@ public final class SheetPane extends DrawingPane {
             return;
         }
         sheet.views().stream().flatMap(view -> pieceAt(view, click.getX(), click.getY()).stream()).findFirst()
-                .ifPresent(bench::light);
-        bench.findingProperty().set(Optional.<Finding>empty());
-    }
-
-    private void key(KeyEvent key) {
-        if (key.isShortcutDown() || key.getTarget() != this) {
-            return;
-        }
-        switch (key.getCode()) {
-            case LEFT -> turn(6, 0);
-            case RIGHT -> turn(-6, 0);
-            case UP -> turn(0, 6);
-            case DOWN -> turn(0, -6);
-            default -> {
-                return;
-            }
-        }
-        key.consume();
+                .ifPresent(bench.selection()::light);
+        bench.selection().findingProperty().set(Optional.<Finding>empty());
     }
 
     @Override

@@ -62,9 +62,9 @@ final class CandidateCard extends VBox {
 
     private void tryOut() {
         if (isChosen()) {
-            bench.drop();
+            bench.trials().drop();
         } else {
-            bench.tryOut(choose(joint));
+            bench.trials().tryOut(choose(joint));
         }
     }
 
@@ -74,13 +74,13 @@ final class CandidateCard extends VBox {
 
     /** What trying it out came to, where it is this type that is tried out. */
     private Optional<Trial> tried() {
-        return bench.trialProperty().get().filter(trial -> !isChosen() && trial.edit().equals(choose(joint)));
+        return bench.trials().shown().filter(trial -> !isChosen() && trial.edit().equals(choose(joint)));
     }
 
     /** Old against new. */
     private VBox trial(Trial trial) {
         VBox box = new VBox(Lines.of(Texts.get("joints.tried") + " " + bench.words().text("joint." + kind.id()),
-                "strong"), button("take", Texts.get("joints.take"), bench::take));
+                "strong"), button("take", Texts.get("joints.take"), bench::takeTrial));
         box.getStyleClass().add("trial");
         box.setId("trial");
         List<Joint> alike = Joinery.alike(joint, bench.plan().joints());
@@ -88,7 +88,7 @@ final class CandidateCard extends VBox {
             box.getChildren().add(button("take-all", Texts.get("joints.takeAll") + " (" + alike.size() + ")",
                     () -> bench.edit(new Edit.All(alike.stream().map(this::choose).toList()))));
         }
-        box.getChildren().add(button("leave", Texts.get("joints.leave"), bench::drop));
+        box.getChildren().add(button("leave", Texts.get("joints.leave"), bench.trials()::drop));
         findings(box, trial.changes().fresh(), "joints.fresh");
         findings(box, trial.changes().gone(), "joints.gone");
         List<Changes.Figure> figures = trial.changes().figures();

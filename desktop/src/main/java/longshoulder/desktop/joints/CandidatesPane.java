@@ -36,13 +36,14 @@ public final class CandidatesPane extends HBox implements Themed {
     private static final double PRESENT = 264;
 
     private final Workbench bench;
-    private final CandidatePictures pictures = new CandidatePictures();
+    private final CandidatePictures pictures;
     private final VBox present = new VBox();
     private final HBox others = new HBox();
     private final Scroller passing;
 
     public CandidatesPane(Workbench bench) {
         this.bench = bench;
+        pictures = new CandidatePictures(bench.background());
         setId("candidates");
         getStyleClass().add("candidates");
         present.getStyleClass().add("present-candidate");
@@ -57,13 +58,13 @@ public final class CandidatesPane extends HBox implements Themed {
         setHgrow(passing, Priority.ALWAYS);
         getChildren().addAll(still, passing);
         bench.planProperty().addListener((observed, was, is) -> refresh());
-        bench.pieceProperty().addListener((observed, was, is) -> refresh());
-        bench.jointProperty().addListener((observed, was, is) -> {
+        bench.selection().pieceProperty().addListener((observed, was, is) -> refresh());
+        bench.selection().jointProperty().addListener((observed, was, is) -> {
             // Another joint begins with its best candidates.
             passing.setHvalue(0);
             refresh();
         });
-        bench.trialProperty().addListener((observed, was, is) -> refresh());
+        bench.trials().shownProperty().addListener((observed, was, is) -> refresh());
         sceneProperty().addListener((observed, was, is) -> refresh());
         PictureView.whenPixelsChange(this, this::refresh);
     }
@@ -78,12 +79,13 @@ public final class CandidatesPane extends HBox implements Themed {
     /** Made anew where the view is shown; elsewhere nothing is worked out. */
     public void refresh() {
         if (getScene() == null || !Nodes.isShown(this)) {
+            pictures.drop();
             return;
         }
         FocusKeeper.rebuild(this, () -> {
             present.getChildren().clear();
             others.getChildren().clear();
-            bench.joint().ifPresent(this::show);
+            bench.selection().joint().ifPresent(this::show);
         });
         reveal(others.lookup("#trial"));
     }

@@ -37,8 +37,8 @@ public final class JointList extends Scroller {
         setFocusTraversable(false);
         setAccessibleText(Texts.get("joints.list"));
         bench.planProperty().addListener((observed, was, is) -> refresh());
-        bench.pieceProperty().addListener((observed, was, is) -> light());
-        bench.jointProperty().addListener((observed, was, is) -> light());
+        bench.selection().pieceProperty().addListener((observed, was, is) -> light());
+        bench.selection().jointProperty().addListener((observed, was, is) -> light());
         refresh();
     }
 
@@ -77,7 +77,7 @@ public final class JointList extends Scroller {
     }
 
     private void light() {
-        String chosen = bench.joint().map(joint -> id(joint.id())).orElse("");
+        String chosen = bench.selection().joint().map(joint -> id(joint.id())).orElse("");
         rows.getChildren().forEach(row -> row.pseudoClassStateChanged(LIT, chosen.equals(row.getId())));
     }
 }

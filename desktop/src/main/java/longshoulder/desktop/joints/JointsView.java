@@ -1,6 +1,7 @@
 package longshoulder.desktop.joints;
 
 import java.util.Optional;
+import java.util.function.Function;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.DrawingContext;
 import longshoulder.core.drawing.JointDrawing;
@@ -35,8 +36,8 @@ final class JointsView extends BorderPane implements StageView {
         VBox.setVgrow(list, Priority.ALWAYS);
         setLeft(new VBox(keyPlan, list));
         bench.planProperty().addListener((observed, was, is) -> refreshKeyPlan());
-        bench.pieceProperty().addListener((observed, was, is) -> refreshKeyPlan());
-        bench.jointProperty().addListener((observed, was, is) -> refreshKeyPlan());
+        bench.selection().pieceProperty().addListener((observed, was, is) -> refreshKeyPlan());
+        bench.selection().jointProperty().addListener((observed, was, is) -> refreshKeyPlan());
         VBox.setVgrow(sheet, Priority.ALWAYS);
         candidates.setMinHeight(LEAST);
         candidates.setMaxHeight(MOST);
@@ -59,18 +60,18 @@ final class JointsView extends BorderPane implements StageView {
     public void show(boolean shown) {
         setVisible(shown);
         setManaged(shown);
+        sheet.show(shown);
+        candidates.refresh();
         if (!shown) {
-            bench.drop();
+            bench.trials().drop();
         } else {
             keyPlan.refresh();
-            sheet.paint();
-            candidates.refresh();
             sheet.requestFocus();
         }
     }
 
     @Override
-    public Optional<Drawing> drawing(DrawingContext context) {
-        return bench.joint().map(joint -> new JointDrawing(context, joint));
+    public Optional<Function<DrawingContext, Drawing>> drawing() {
+        return bench.selection().joint().map(joint -> context -> new JointDrawing(context, joint));
     }
 }

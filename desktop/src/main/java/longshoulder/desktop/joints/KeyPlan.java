@@ -80,7 +80,7 @@ public final class KeyPlan extends Pane implements Themed {
     }
 
     private void paint() {
-        Optional<Joint> joint = bench.joint();
+        Optional<Joint> joint = bench.selection().joint();
         boolean known = latest.isPresent() && joint.isPresent();
         ring.setVisible(known);
         marks.setVisible(known);

@@ -48,7 +48,7 @@ public final class LengthList extends VBox {
         this.bench = bench;
         getStyleClass().add("length-list");
         bench.planProperty().addListener((observed, was, is) -> refresh());
-        bench.pieceProperty().addListener((observed, was, is) -> refresh());
+        bench.selection().pieceProperty().addListener((observed, was, is) -> refresh());
     }
 
     /** While hidden nothing is worked out. */
@@ -99,7 +99,7 @@ public final class LengthList extends VBox {
     }
 
     private HBox row(PlannedPiece piece, double tenon, double longest, boolean unequal) {
-        boolean lit = piece.id().equals(bench.pieceProperty().get());
+        boolean lit = piece.id().equals(bench.selection().pieceProperty().get());
         Label mark = new Label(piece.piece().mark());
         mark.getStyleClass().add("mark-badge");
         mark.setMinWidth(Region.USE_PREF_SIZE);
@@ -113,7 +113,7 @@ public final class LengthList extends VBox {
         row.setId("length-" + piece.id());
         row.getStyleClass().addAll("row", "length-row");
         row.pseudoClassStateChanged(LIT, lit);
-        row.setOnMouseClicked(click -> bench.light(piece.id()));
+        row.setOnMouseClicked(click -> bench.selection().light(piece.id()));
         return row;
     }
 
@@ -149,7 +149,7 @@ public final class LengthList extends VBox {
     private VBox notes(PlannedPiece piece) {
         VBox notes = new VBox();
         notes.getStyleClass().add("length-notes");
-        boolean lit = piece.id().equals(bench.pieceProperty().get());
+        boolean lit = piece.id().equals(bench.selection().pieceProperty().get());
         Length run = bench.project().brief().length(HouseRules.FENCE_RUN);
         if (lit) {
             Stream.of(piece.start(), piece.finish()).flatMap(cut -> bench.words().say(cut, run).stream()).distinct()

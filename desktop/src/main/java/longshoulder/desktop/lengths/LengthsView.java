@@ -1,6 +1,7 @@
 package longshoulder.desktop.lengths;
 
 import java.util.Optional;
+import java.util.function.Function;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.DrawingContext;
 import longshoulder.core.drawing.LengthsDrawing;
@@ -39,7 +40,7 @@ final class LengthsView extends Scroller implements StageView {
     }
 
     @Override
-    public Optional<Drawing> drawing(DrawingContext context) {
-        return Optional.of(new LengthsDrawing(context));
+    public Optional<Function<DrawingContext, Drawing>> drawing() {
+        return Optional.of(LengthsDrawing::new);
     }
 }

@@ -63,7 +63,7 @@ final class ProofForm extends VBox {
             answer.setText(String.format(Texts.locale(), Texts.get("proof.answer"), proof.fromEdges().degrees(),
                     Math.abs(piece.start().faceAngle())) + " " + bench.words().text("prove." + proof.odd().name()));
         } catch (EntryException refused) {
-            bench.say(bench.words().say(refused));
+            bench.notices().say(bench.words().say(refused));
         }
     }
 }

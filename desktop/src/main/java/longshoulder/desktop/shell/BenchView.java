@@ -55,7 +55,7 @@ final class BenchView extends BorderPane {
         next.getStyleClass().add("bench-next");
         next.setMaxWidth(Double.MAX_VALUE);
         next.setAlignment(Pos.CENTER);
-        next.setOnAction(pressed -> bench.lightNext(1));
+        next.setOnAction(pressed -> bench.selection().lightNext(1));
         rod = new RodPane(bench);
         VBox middle = new VBox(sizes, new Enlarged(rod));
         middle.getStyleClass().add("bench-middle");
@@ -63,10 +63,10 @@ final class BenchView extends BorderPane {
         setCenter(middle);
         setBottom(next);
         bench.planProperty().addListener((observed, was, is) -> refresh());
-        bench.pieceProperty().addListener((observed, was, is) -> refresh());
+        bench.selection().pieceProperty().addListener((observed, was, is) -> refresh());
         addEventFilter(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.SPACE) {
-                bench.lightNext(1);
+                bench.selection().lightNext(1);
                 key.consume();
             }
         });
@@ -96,10 +96,10 @@ final class BenchView extends BorderPane {
     }
 
     private void refresh() {
-        if (!bench.plan().has(bench.pieceProperty().get())) {
+        if (!bench.plan().has(bench.selection().pieceProperty().get())) {
             return;
         }
-        PlannedPiece piece = bench.plan().piece(bench.pieceProperty().get());
+        PlannedPiece piece = bench.plan().piece(bench.selection().pieceProperty().get());
         mark.setText(piece.piece().mark());
         name.setText(bench.words().name(piece.id()));
         sizes.getChildren().clear();

@@ -46,7 +46,7 @@ public final class CutListPane extends VBox {
         getStyleClass().add("cut-list");
         prepared = new BackgroundDerivation<>(bench, rough, (plan, asRough, before) -> CutRow.all(plan, asRough));
         bench.planProperty().addListener((observed, was, is) -> refresh());
-        bench.pieceProperty().addListener((observed, was, is) -> relight());
+        bench.selection().pieceProperty().addListener((observed, was, is) -> relight());
         refresh();
     }
 
@@ -161,14 +161,14 @@ public final class CutListPane extends VBox {
 
     /** Lights the first piece of a line, or the one after the lit one. */
     private void lightNextOf(CutRow line) {
-        int at = line.pieces().indexOf(bench.pieceProperty().get());
-        bench.light(line.pieces().get((at + 1) % line.pieces().size()));
+        int at = line.pieces().indexOf(bench.selection().pieceProperty().get());
+        bench.selection().light(line.pieces().get((at + 1) % line.pieces().size()));
     }
 
     private void relight() {
         for (int i = 0; i < lines.size(); i++) {
             sizes.get(i).row().pseudoClassStateChanged(LIT,
-                    lines.get(i).pieces().contains(bench.pieceProperty().get()));
+                    lines.get(i).pieces().contains(bench.selection().pieceProperty().get()));
         }
     }
 }

@@ -86,10 +86,10 @@ public final class Finder extends VBox {
         Words words = bench.words();
         Map<String, Runnable> all = new LinkedHashMap<>();
         bench.plan().pieces().forEach(piece -> all.putIfAbsent(piece.piece().mark() + "  " + words.name(piece.id()),
-                () -> bench.light(piece.id())));
+                () -> bench.selection().light(piece.id())));
         bench.plan().frame().dimensions().forEach(figure -> all.putIfAbsent(
                 words.say(figure.amount().label()) + "  " + words.length(figure.amount().value()),
-                () -> bench.open(figure.amount())));
+                () -> bench.selection().openFigure(figure.amount())));
         bench.plan().joints().forEach(joint -> all.putIfAbsent(
                 words.name(joint.id()) + "  " + words.text("joint." + joint.type()), () -> bench.workOn(joint)));
         return all;

@@ -61,7 +61,7 @@ final class HeaderBar extends HBox {
         state.getStyleClass().add("state");
         state.setId("state");
         state.setMinWidth(Region.USE_PREF_SIZE);
-        state.setOnAction(action -> bench.nextFinding());
+        state.setOnAction(action -> bench.selection().nextFinding());
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         undo = button("undo", bench::undo);
@@ -72,7 +72,7 @@ final class HeaderBar extends HBox {
                 button("theme", otherTheme),
                 units());
         bench.planProperty().addListener((observed, was, is) -> refresh());
-        bench.historyProperty().addListener((observed, was, is) -> refresh());
+        bench.document().historyProperty().addListener((observed, was, is) -> refresh());
         refresh();
     }
 

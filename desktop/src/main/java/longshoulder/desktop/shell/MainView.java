@@ -76,7 +76,7 @@ public final class MainView extends BorderPane {
         help = new HelpSheet(bench);
         examples = new ExampleSheet(bench, documents);
         print = new PrintSheet(bench, exports);
-        papers = new PaperMenu(bench, exports, print, context -> view(shown).drawing(context));
+        papers = new PaperMenu(bench, exports, print, () -> view(shown).drawing());
         middle = new StackPane(print, examples, help, notice, finder);
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
         StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
@@ -233,7 +233,7 @@ public final class MainView extends BorderPane {
     private void key(KeyEvent key) {
         if (key.getCode() == KeyCode.ESCAPE) {
             // Not consumed: a figure that is being typed into is left as well.
-            bench.dismissNotice();
+            bench.closeAll();
             help.close();
             examples.close();
             leaveBench();
@@ -283,9 +283,9 @@ public final class MainView extends BorderPane {
         return switch (key.getCode()) {
             case F1 -> () -> help.turn(shown);
             case F11 -> this::turnBench;
-            case F8 -> bench::nextFinding;
-            case PAGE_DOWN -> () -> bench.lightNext(1);
-            case PAGE_UP -> () -> bench.lightNext(-1);
+            case F8 -> bench.selection()::nextFinding;
+            case PAGE_DOWN -> () -> bench.selection().lightNext(1);
+            case PAGE_UP -> () -> bench.selection().lightNext(-1);
             default -> null;
         };
     }

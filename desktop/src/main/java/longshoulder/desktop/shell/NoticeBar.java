@@ -21,8 +21,8 @@ public final class NoticeBar extends HBox {
         setId("notice");
         getStyleClass().add("notice");
         setAlignment(Pos.CENTER_LEFT);
-        bench.noticeProperty().addListener((observed, was, is) -> show(is));
-        show(bench.noticeProperty().get());
+        bench.notices().shownProperty().addListener((observed, was, is) -> show(is));
+        show(bench.notices().shown());
     }
 
     private void show(Notice notice) {
@@ -41,7 +41,7 @@ public final class NoticeBar extends HBox {
             getChildren().add(button(choice.text(), choice.action()));
         }
         if (notice.choices().isEmpty()) {
-            getChildren().add(button(Texts.get("notice.close"), () -> bench.noticeProperty().set(Notice.NONE)));
+            getChildren().add(button(Texts.get("notice.close"), () -> bench.notices().close()));
         }
     }
 

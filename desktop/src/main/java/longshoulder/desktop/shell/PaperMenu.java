@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.DrawingContext;
 import longshoulder.core.drawing.RodDrawing;
+import longshoulder.core.plan.Plan;
 import longshoulder.desktop.control.ChoiceButton;
 import longshoulder.desktop.control.ChoiceButton.Choice;
 import longshoulder.desktop.document.Exports;
@@ -20,10 +22,11 @@ final class PaperMenu {
     private final Workbench bench;
     private final Exports exports;
     private final PrintSheet sheet;
-    private final Function<DrawingContext, Optional<Drawing>> shown;
+    private final Supplier<Optional<Function<DrawingContext, Drawing>>> shown;
 
-    /** @param shown the drawing of the stage that is shown */
-    PaperMenu(Workbench bench, Exports exports, PrintSheet sheet, Function<DrawingContext, Optional<Drawing>> shown) {
+    /** @param shown how the stage that is shown draws what it shows */
+    PaperMenu(Workbench bench, Exports exports, PrintSheet sheet,
+            Supplier<Optional<Function<DrawingContext, Drawing>>> shown) {
         this.bench = bench;
         this.exports = exports;
         this.sheet = sheet;
@@ -38,18 +41,18 @@ final class PaperMenu {
     private List<Choice> choices() {
         List<Choice> choices = new ArrayList<>(
                 List.of(new Choice("shop-paper", Texts.get("papers.shop"), this::shopPaper)));
-        shown.apply(exports.context()).ifPresent(drawing -> add(choices, "drawing", drawing));
+        shown.get().ifPresent(drawing -> add(choices, "drawing", drawing));
         rod().ifPresent(rod -> add(choices, "rod", rod));
         return choices;
     }
 
-    private Optional<Drawing> rod() {
+    private Optional<Function<DrawingContext, Drawing>> rod() {
         return bench.plan().pieces().stream()
-                .filter(piece -> piece.id().equals(bench.pieceProperty().get()) && !piece.cutShape().isNothing())
-                .findFirst().map(piece -> new RodDrawing(exports.context(), piece.id()));
+                .filter(piece -> piece.id().equals(bench.selection().piece()) && !piece.cutShape().isNothing())
+                .findFirst().map(piece -> context -> new RodDrawing(context, piece.id()));
     }
 
-    private void add(List<Choice> choices, String what, Drawing drawing) {
+    private void add(List<Choice> choices, String what, Function<DrawingContext, Drawing> drawing) {
         choices.add(new Choice("print-" + what, Texts.get("papers.print." + what), () -> print(what, drawing)));
         for (DrawingFormat format : DrawingFormat.values()) {
             choices.add(new Choice("export-" + what + format.suffix().replace('.', '-'),
@@ -60,16 +63,18 @@ final class PaperMenu {
 
     /** Prints the drawing that is shown; where the stage shows none, the shop paper. */
     void print() {
-        shown.apply(exports.context()).ifPresentOrElse(drawing -> print("drawing", drawing), this::shopPaper);
+        shown.get().ifPresentOrElse(drawing -> print("drawing", drawing), this::shopPaper);
     }
 
-    private void print(String what, Drawing drawing) {
-        sheet.open(new PrintSheet.Printout(Texts.get("papers.name." + what), true,
-                (paper, scale) -> exports.onPaper(drawing, paper, scale)));
+    private void print(String what, Function<DrawingContext, Drawing> drawing) {
+        Plan plan = bench.plan();
+        sheet.open(new Printout(Texts.get("papers.name." + what), true,
+                (paper, scale, progress) -> Exports.onPaper(plan, drawing, paper, scale)));
     }
 
     void shopPaper() {
-        sheet.open(new PrintSheet.Printout(Texts.get("papers.name.shop"), false,
-                (paper, scale) -> Optional.of(exports.shopPaper(paper))));
+        Plan plan = bench.plan();
+        sheet.open(new Printout(Texts.get("papers.name.shop"), false,
+                (paper, scale, progress) -> Optional.of(Exports.shopPaper(plan, paper, progress))));
     }
 }

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -14,12 +15,12 @@ import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import longshoulder.core.drawing.Paper;
 import longshoulder.desktop.control.ChoiceButton;
 import longshoulder.desktop.control.ChoiceButton.Choice;
+import longshoulder.desktop.control.FocusKeeper;
 import longshoulder.desktop.control.Lines;
 import longshoulder.desktop.document.BackgroundValue;
 import longshoulder.desktop.document.Exports;
@@ -31,43 +32,28 @@ import longshoulder.files.PdfPreview;
  * What is about to be printed, page by page as it will come out, over the stage: paper, scale and pages are chosen here. Where there is no
  * printer it is saved as PDF. Esc closes it.
  */
-final class PrintSheet extends VBox {
+final class PrintSheet extends Overlay {
 
     private static final double DPI = 144;
     private static final List<String> SCALES = List.of("fit", "1:1", "1:2", "1:5", "1:10", "1:20");
 
-    /**
-     * Something to be printed.
-     *
-     * @param name for the file that it may be saved as
-     * @param hasScale whether its scale can be chosen
-     */
-    record Printout(String name, boolean hasScale, Maker maker) {
+    /** What is shown: a printout on a paper at a scale. */
+    private record Wanted(Printout printout, Paper paper, String scale) {}
 
-        /** Makes the PDF; empty if it has no room on the paper at the scale, 0 for as large as it can be. Runs beside the window. */
-        interface Maker {
-            Optional<byte[]> make(Paper paper, double scale);
-        }
-    }
-
-    /** What is shown: a printout on a paper at a scale, and one of its pages. */
-    private record Wanted(Printout printout, Paper paper, String scale, int page) {}
-
-    /** What was made of it; nothing where it has no room. */
+    /** What was made of it; no pages where it has no room. */
     private static final class Made {
-
-        private static final Made NOTHING = new Made(new byte[0], 0);
 
         private final byte[] pdf;
         private final int pages;
-        private final Optional<PdfPreview> preview;
 
-        Made(byte[] pdf, int page) {
+        Made(byte[] pdf) {
             this.pdf = pdf;
             pages = pdf.length == 0 ? 0 : PdfPreview.pages(pdf);
-            preview = pages == 0 ? Optional.empty() : Optional.of(PdfPreview.of(pdf, page, DPI));
         }
     }
+
+    /** A page of what was made, counted from 0. */
+    private record PageOf(Made made, int page) {}
 
     private final Exports exports;
     private final ImageView preview = new ImageView();
@@ -80,13 +66,19 @@ final class PrintSheet extends VBox {
     private String scale = SCALES.getFirst();
     private int page;
     private final BackgroundValue<Wanted, Made> made;
+    private final BackgroundValue<PageOf, PdfPreview> picture;
+    private final BackgroundValue<Boolean, List<String>> printers;
 
     PrintSheet(Workbench bench, Exports exports) {
+        super("print");
         this.exports = exports;
         made = bench.background().value(PrintSheet::make);
-        made.valueProperty().addListener((observed, was, is) -> show());
-        setId("print-sheet");
-        getStyleClass().add("print-sheet");
+        picture = bench.background().value((of, progress) -> PdfPreview.of(of.made.pdf, of.page, DPI));
+        printers = bench.background().value((always, progress) -> exports.printers());
+        made.valueProperty().addListener((observed, was, is) -> wantPage());
+        made.progressProperty().addListener((observed, was, is) -> say());
+        picture.valueProperty().addListener((observed, was, is) -> show(is));
+        printers.valueProperty().addListener((observed, was, is) -> rebuild());
         state.setId("print-state");
         preview.setId("print-preview");
         preview.setPreserveRatio(true);
@@ -101,7 +93,6 @@ final class PrintSheet extends VBox {
         actions.getStyleClass().add("print-row");
         actions.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(choices, frame, actions);
-        setVisible(false);
     }
 
     /** Shows what is to be printed. */
@@ -110,26 +101,28 @@ final class PrintSheet extends VBox {
         scale = SCALES.getFirst();
         page = 0;
         setVisible(true);
+        printers.want(true);
         want();
         choices.getChildren().stream().filter(ChoiceButton.class::isInstance).findFirst()
                 .ifPresent(first -> first.requestFocus());
     }
 
-    void close() {
-        setVisible(false);
+    @Override
+    void closed() {
         printout = Optional.empty();
         made.drop();
+        picture.drop();
+        printers.drop();
     }
 
     private void want() {
-        printout.ifPresent(what -> made.want(new Wanted(what, paper, scale, page)));
-        rebuild();
+        printout.ifPresent(what -> made.want(new Wanted(what, paper, scale)));
+        wantPage();
     }
 
     private static Made make(Wanted wanted, BackgroundValue.Progress<Made> progress) {
-        Optional<byte[]> pdf = wanted.printout().maker().make(wanted.paper(), ratio(wanted.scale()));
-        progress.at(0.5);
-        return pdf.map(bytes -> new Made(bytes, wanted.page())).orElse(Made.NOTHING);
+        return new Made(wanted.printout().maker().make(wanted.paper(), ratio(wanted.scale()), progress::at)
+                .orElse(new byte[0]));
     }
 
     private static double ratio(String scale) {
@@ -139,23 +132,46 @@ final class PrintSheet extends VBox {
     /** Goes on or back to another page. */
     private void turn(int by) {
         page = Math.max(0, page + by);
-        want();
+        wantPage();
     }
 
-    private void show() {
-        Optional<PdfPreview> now = made.valueProperty().get().flatMap(one -> one.preview);
-        now.ifPresentOrElse(picture -> {
-            WritableImage image = new WritableImage(picture.width(), picture.height());
-            image.getPixelWriter().setPixels(0, 0, picture.width(), picture.height(),
-                    PixelFormat.getIntArgbInstance(), picture.argb(), 0, picture.width());
-            preview.setImage(image);
-        }, () -> preview.setImage(null));
-        if (isVisible()) {
-            rebuild();
+    private void wantPage() {
+        made.valueProperty().get().filter(now -> now.pages > 0)
+                .ifPresentOrElse(now -> picture.want(new PageOf(now, page)), picture::drop);
+        rebuild();
+    }
+
+    private void show(Optional<PdfPreview> now) {
+        preview.setImage(now.map(PrintSheet::image).orElse(null));
+    }
+
+    private static WritableImage image(PdfPreview picture) {
+        WritableImage image = new WritableImage(picture.width(), picture.height());
+        image.getPixelWriter().setPixels(0, 0, picture.width(), picture.height(), PixelFormat.getIntArgbInstance(),
+                picture.argb(), 0, picture.width());
+        return image;
+    }
+
+    private int pages() {
+        return made.valueProperty().get().map(now -> now.pages).orElse(0);
+    }
+
+    /** Says which page is shown, how far the paper is made, or that it has no room. */
+    private void say() {
+        if (pages() > 0) {
+            state.setText(Texts.get("print.page").formatted(page + 1, pages()));
+        } else if (made.valueProperty().get().isEmpty()) {
+            state.setText(Texts.get("print.making").formatted(Math.round(100 * made.progressProperty().get())));
+        } else {
+            state.setText(Texts.get("print.noroom").formatted(scale, Texts.get("paper." + paper.id())));
         }
     }
 
     private void rebuild() {
+        if (!isVisible()) {
+            return;
+        }
+        say();
         List<Node> row = new ArrayList<>();
         row.add(quiet("print.paper"));
         row.add(choice("print-paper", Texts.get("paper." + paper.id()), Arrays.stream(Paper.values()).map(
@@ -167,45 +183,41 @@ final class PrintSheet extends VBox {
                     one -> new Choice("scale-" + one.replace(':', '-'), shown(one), () -> choose(paper, one)))
                     .toList(), "print.scale"));
         }
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        Optional<Made> now = made.valueProperty().get();
-        int pages = now.map(one -> one.pages).orElse(0);
-        state.setText(pages > 0
-                ? Texts.get("print.page").formatted(page + 1, pages)
-                : Texts.get(now.isEmpty() ? "print.making" : "print.noroom").formatted(scale,
-                        Texts.get("paper." + paper.id())));
-        row.addAll(List.of(gap, state));
-        if (pages > 1) {
+        row.addAll(List.of(gap(), state));
+        if (pages() > 1) {
             row.add(button("print-back", "print.back", () -> turn(-1), page > 0));
-            row.add(button("print-on", "print.on", () -> turn(1), page < pages - 1));
+            row.add(button("print-on", "print.on", () -> turn(1), page < pages() - 1));
         }
-        choices.getChildren().setAll(row);
-        actions(pages);
+        FocusKeeper.rebuild(choices, () -> choices.getChildren().setAll(row));
+        FocusKeeper.rebuild(actions, () -> actions.getChildren().setAll(actions()));
     }
 
-    private void actions(int pages) {
-        List<String> printers = exports.printers();
+    private List<Node> actions() {
         List<Node> row = new ArrayList<>();
-        if (printers.isEmpty()) {
+        Optional<List<String>> known = printers.valueProperty().get();
+        if (known.isEmpty()) {
+            row.add(quiet("print.looking"));
+        } else if (known.get().isEmpty()) {
             row.add(quiet("print.none"));
         } else {
-            row.add(choice("print-all", Texts.get(pages > 1 ? "print.all" : "print.print"),
-                    printers.stream().map(name -> new Choice("printer-" + name, name, () -> print(name, 0, pages - 1)))
-                            .toList(),
-                    "print.print"));
-            if (pages > 1) {
-                row.add(choice("print-this", Texts.get("print.this"), printers.stream()
-                        .map(name -> new Choice("printer-this-" + name, name, () -> print(name, page, page))).toList(),
-                        "print.this"));
+            row.add(printers(known.get(), "print-all", pages() > 1 ? "print.all" : "print.print", "printer-",
+                    name -> print(name, 0, pages() - 1)));
+            if (pages() > 1) {
+                row.add(printers(known.get(), "print-this", "print.this", "printer-this-",
+                        name -> print(name, page, page)));
             }
         }
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        row.add(gap);
-        row.add(button("print-save", "print.save", this::save, pages > 0));
-        row.add(button("print-close", "print.close", this::close, true));
-        actions.getChildren().setAll(row);
+        row.add(gap());
+        row.add(button("print-save", "print.save", this::save, pages() > 0));
+        row.add(closeButton());
+        return row;
+    }
+
+    /** A button that offers the printers. */
+    private static ChoiceButton printers(List<String> names, String id, String key, String prefix,
+            Consumer<String> print) {
+        return choice(id, Texts.get(key), names.stream()
+                .map(name -> new Choice(prefix + name, name, () -> print.accept(name))).toList(), key);
     }
 
     private void choose(Paper otherPaper, String otherScale) {

@@ -57,9 +57,9 @@ public final class ReckoningPane extends VBox {
         setId("reckoning");
         getStyleClass().add("reckoning");
         bench.planProperty().addListener((observed, was, is) -> refresh());
-        bench.pieceProperty().addListener((observed, was, is) -> refresh());
-        bench.figureProperty().addListener((observed, was, is) -> refresh());
-        bench.jointProperty().addListener((observed, was, is) -> refresh());
+        bench.selection().pieceProperty().addListener((observed, was, is) -> refresh());
+        bench.selection().figureProperty().addListener((observed, was, is) -> refresh());
+        bench.selection().jointProperty().addListener((observed, was, is) -> refresh());
         refresh();
     }
 
@@ -180,7 +180,8 @@ public final class ReckoningPane extends VBox {
                 .map(length -> bench.edit(new Edit.Give(row.parameter().get(), new Value.Measured(length))))
                 .orElse(false);
         FigureField field = new FigureField(row.figure(), bench.words().say(amount.label()), row.isGiven(),
-                row.parameter().isPresent(), row.parameter().isPresent() ? () -> {} : () -> bench.open(amount), give);
+                row.parameter().isPresent(),
+                row.parameter().isPresent() ? () -> {} : () -> bench.selection().openFigure(amount), give);
         figures.set(figures.size() - 1, field::show);
         return field.named(id);
     }
@@ -189,7 +190,7 @@ public final class ReckoningPane extends VBox {
         Button name = choiceButton(row.text(), row.open());
         HBox.setHgrow(name, Priority.ALWAYS);
         Amount amount = row.amount().orElseThrow();
-        name.setOnAction(action -> bench.open(amount));
+        name.setOnAction(action -> bench.selection().openFigure(amount));
         HBox line = new HBox(name);
         line.getStyleClass().add("choice-line");
         line.setAlignment(Pos.CENTER_LEFT);

@@ -23,6 +23,7 @@ import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.words.Words;
 import longshoulder.desktop.words.Texts;
+import longshoulder.desktop.document.Selection;
 import longshoulder.desktop.document.Workbench;
 import longshoulder.desktop.shell.ReckoningRow.What;
 
@@ -51,8 +52,8 @@ final class ReckoningRows {
 
         /** What is asked at a bench now. */
         static KindParameters at(Workbench bench) {
-            return new KindParameters(bench.pieceProperty().get(), bench.figureProperty().get(),
-                    bench.jointProperty().get());
+            return new KindParameters(bench.selection().pieceProperty().get(), bench.selection().figureProperty().get(),
+                    bench.selection().jointProperty().get());
         }
     }
 
@@ -63,7 +64,7 @@ final class ReckoningRows {
         this.piece = piece;
         this.asked = asked;
         joints = piece.joints().isEmpty() ? plan.mortisesIn(piece.id()) : piece.joints();
-        worked = Workbench.joint(plan, piece.id(), asked.joint())
+        worked = Selection.joint(plan, piece.id(), asked.joint())
                 .filter(joint -> joints.stream().anyMatch(one -> one.id().equals(joint.id())));
     }
 

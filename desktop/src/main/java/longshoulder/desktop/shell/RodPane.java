@@ -38,7 +38,7 @@ public final class RodPane extends DrawingPane {
         heading.relocate(16, 4);
         rod = new BackgroundDerivation<>(bench, setting(), (plan, setting, before) -> PaintedRod.of(plan, setting));
         bench.planProperty().addListener((observed, was, is) -> rebuild());
-        bench.pieceProperty().addListener((observed, was, is) -> rebuild());
+        bench.selection().pieceProperty().addListener((observed, was, is) -> rebuild());
         widthProperty().addListener((observed, was, is) -> rebuild());
         PictureView.whenPixelsChange(this, this::rebuild);
     }
@@ -55,7 +55,7 @@ public final class RodPane extends DrawingPane {
     }
 
     private PaintedRod.Setting setting() {
-        return PaintedRod.Setting.of(this, bench.pieceProperty().get());
+        return PaintedRod.Setting.of(this, bench.selection().pieceProperty().get());
     }
 
     private void rebuild() {
@@ -108,7 +108,7 @@ public final class RodPane extends DrawingPane {
 
     private FigureField field(PaintedRod.Figure figure, String id) {
         FigureField field = fields.computeIfAbsent(id + " " + figure.name(), key -> new FigureField(figure.shown(),
-                figure.name(), false, false, () -> bench.figureProperty().set(Optional.of(figure.label())),
+                figure.name(), false, false, () -> bench.selection().figureProperty().set(Optional.of(figure.label())),
                 typed -> false).named(id));
         field.show(figure.shown());
         return field;

@@ -1,6 +1,7 @@
 package longshoulder.desktop.stage;
 
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.beans.value.ObservableValue;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.scene.Node;
@@ -21,6 +22,9 @@ public interface StageView {
         return new SimpleDoubleProperty(0);
     }
 
-    /** The drawing that it shows, to be exported or printed; empty where it shows none. */
-    Optional<Drawing> drawing(DrawingContext context);
+    /**
+     * How it draws what it shows, to be exported or printed; empty where it shows no drawing. What is returned touches nothing of the
+     * window, so that the drawing can be made beside it.
+     */
+    Optional<Function<DrawingContext, Drawing>> drawing();
 }

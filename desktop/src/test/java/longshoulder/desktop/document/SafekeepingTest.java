@@ -83,8 +83,8 @@ class SafekeepingTest {
 
     @Test
     void whatWasFound_countsAsUnsaved(FxRobot robot) throws Exception {
-        robot.interact(bench::holdUnsaved);
-        assertThat(bench.isChanged()).isTrue();
+        robot.interact(bench.document()::holdUnsaved);
+        assertThat(bench.document().isChanged()).isTrue();
         waitFor(() -> left().isPresent());
     }
 
@@ -101,14 +101,15 @@ class SafekeepingTest {
     void finder_goesToAPieceAFigureOrAJoint_byTyping(FxRobot robot) {
         robot.push(KeyCode.SHORTCUT, KeyCode.F).write("c2").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(bench.pieceProperty().get()).isEqualTo("apron-right");
+        assertThat(bench.selection().pieceProperty().get()).isEqualTo("apron-right");
         assertThat(robot.lookup("#finder").query().isVisible()).isFalse();
         robot.push(KeyCode.SHORTCUT, KeyCode.F).write("over the legs").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(bench.figureProperty().get()).get().matches(label -> label.key().startsWith("amount.overLegs"));
+        assertThat(bench.selection().figureProperty().get()).get()
+                .matches(label -> label.key().startsWith("amount.overLegs"));
         robot.push(KeyCode.SHORTCUT, KeyCode.F).write("left apron into back").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(bench.joint()).get().matches(joint -> joint.id().equals("apron-left/leg-back-left"));
+        assertThat(bench.selection().joint()).get().matches(joint -> joint.id().equals("apron-left/leg-back-left"));
         robot.push(KeyCode.SHORTCUT, KeyCode.F).write("keel");
         assertThat(robot.lookup("#finder").lookup(".row").queryAll()).isEmpty();
         robot.push(KeyCode.ESCAPE);

@@ -56,10 +56,10 @@ class WorkbenchTest {
         assertThat(bench.edit(length(1600))).isTrue();
         assertThat(shownLength()).isEqualTo(Length.ofMillimetres(1600));
         assertThat(bench.plan().project()).isEqualTo(bench.project());
-        assertThat(bench.isChanged()).isTrue();
+        assertThat(bench.document().isChanged()).isTrue();
         bench.undo();
         assertThat(shownLength()).isEqualTo(Length.ofMillimetres(1500));
-        assertThat(bench.isChanged()).isFalse();
+        assertThat(bench.document().isChanged()).isFalse();
         bench.redo();
         assertThat(shownLength()).isEqualTo(Length.ofMillimetres(1600));
     }
@@ -67,58 +67,58 @@ class WorkbenchTest {
     @Test
     void edit_refused_becomesANotice() {
         assertThat(bench.edit(length(5))).isFalse();
-        assertThat(bench.noticeProperty().get().text()).contains("200 mm").endsWith(".");
+        assertThat(bench.notices().shown().text()).contains("200 mm").endsWith(".");
         assertThat(bench.edit(length(1700))).isTrue();
-        assertThat(bench.noticeProperty().get()).isEqualTo(Notice.NONE);
+        assertThat(bench.notices().shown()).isEqualTo(Notice.NONE);
     }
 
     @Test
     void read_nonsense_becomesANotice() {
         assertThat(bench.read("3 parsecs")).isEmpty();
-        assertThat(bench.noticeProperty().get().text()).contains("parsecs");
+        assertThat(bench.notices().shown().text()).contains("parsecs");
         assertThat(bench.read("12 + 3")).contains(Length.ofMillimetres(15));
     }
 
     @Test
     void light_closesTheOpenFigure() {
-        bench.open(bench.plan().piece("apron-front").length());
-        bench.light("leg-back-left");
-        assertThat(bench.figureProperty().get()).isEmpty();
-        assertThat(bench.pieceProperty().get()).isEqualTo("leg-back-left");
+        bench.selection().openFigure(bench.plan().piece("apron-front").length());
+        bench.selection().light("leg-back-left");
+        assertThat(bench.selection().figureProperty().get()).isEmpty();
+        assertThat(bench.selection().pieceProperty().get()).isEqualTo("leg-back-left");
     }
 
     @Test
     void lightNext_goesRound() {
-        String first = bench.pieceProperty().get();
+        String first = bench.selection().pieceProperty().get();
         for (int i = 0; i < bench.plan().pieces().size(); i++) {
-            bench.lightNext(1);
+            bench.selection().lightNext(1);
         }
-        assertThat(bench.pieceProperty().get()).isEqualTo(first);
-        bench.lightNext(-1);
-        bench.lightNext(1);
-        assertThat(bench.pieceProperty().get()).isEqualTo(first);
+        assertThat(bench.selection().pieceProperty().get()).isEqualTo(first);
+        bench.selection().lightNext(-1);
+        bench.selection().lightNext(1);
+        assertThat(bench.selection().pieceProperty().get()).isEqualTo(first);
     }
 
     @Test
     void findings_openByThemselvesWhenTheyStopTheWork_andOneByOne() {
         bench.edit(new Edit.Give("tenon.length", new Value.Measured(Length.ofMillimetres(46))));
-        assertThat(bench.findingProperty().get()).isPresent();
-        bench.dismissNotice();
+        assertThat(bench.selection().findingProperty().get()).isPresent();
+        bench.closeAll();
         int count = bench.plan().findings().size();
         for (int i = 0; i < count; i++) {
-            bench.nextFinding();
-            assertThat(bench.findingProperty().get()).contains(bench.plan().findings().get(i));
+            bench.selection().nextFinding();
+            assertThat(bench.selection().findingProperty().get()).contains(bench.plan().findings().get(i));
         }
-        bench.nextFinding();
-        assertThat(bench.findingProperty().get()).isEmpty();
+        bench.selection().nextFinding();
+        assertThat(bench.selection().findingProperty().get()).isEmpty();
     }
 
     @Test
     void save_addsTheSuffixAndRemembersTheFile() {
         bench.edit(length(1620));
         assertThat(bench.save(directory.resolve("desk"))).isTrue();
-        assertThat(bench.file()).contains(directory.resolve("desk.longshoulder.json"));
-        assertThat(bench.isChanged()).isFalse();
+        assertThat(bench.document().file()).contains(directory.resolve("desk.longshoulder.json"));
+        assertThat(bench.document().isChanged()).isFalse();
         Workbench other = new Workbench(bench.plan(), Optional.empty());
         other.open(directory.resolve("desk.longshoulder.json"));
         assertThat(other.project()).isEqualTo(bench.project());
@@ -129,15 +129,15 @@ class WorkbenchTest {
         Path blocked = Files.writeString(directory.resolve("file"), "in the way");
         bench.edit(length(1620));
         assertThat(bench.save(blocked.resolve("desk"))).isFalse();
-        assertThat(bench.noticeProperty().get().text()).contains("cannot be written").contains("nothing is lost");
-        assertThat(bench.isChanged()).isTrue();
+        assertThat(bench.notices().shown().text()).contains("cannot be written").contains("nothing is lost");
+        assertThat(bench.document().isChanged()).isTrue();
     }
 
     @Test
     void open_missingFile_keepsTheDocument() {
         Project before = bench.project();
         bench.open(directory.resolve("none.longshoulder.json"));
-        assertThat(bench.noticeProperty().get().text()).contains("none.longshoulder.json");
+        assertThat(bench.notices().shown().text()).contains("none.longshoulder.json");
         assertThat(bench.project()).isEqualTo(before);
     }
 
@@ -157,7 +157,7 @@ class WorkbenchTest {
         when(asker.toSave(any())).thenReturn(Optional.empty());
         bench.edit(length(1630));
         assertThat(documents.save()).isFalse();
-        assertThat(bench.isChanged()).isTrue();
+        assertThat(bench.document().isChanged()).isTrue();
     }
 
     @Test
@@ -165,12 +165,12 @@ class WorkbenchTest {
         bench.edit(length(1630));
         documents.open();
         verify(asker, never()).toOpen();
-        List<Notice.Choice> choices = bench.noticeProperty().get().choices();
+        List<Notice.Choice> choices = bench.notices().shown().choices();
         assertThat(choices).hasSize(3);
         when(asker.toOpen()).thenReturn(Optional.empty());
         choices.get(1).action().run();
         verify(asker).toOpen();
-        assertThat(bench.noticeProperty().get()).isEqualTo(Notice.NONE);
+        assertThat(bench.notices().shown()).isEqualTo(Notice.NONE);
     }
 
     /** A slow edit is made at once and shown when it is derived; until then everything shown is of one design. */
@@ -182,13 +182,14 @@ class WorkbenchTest {
         slow.prepare(plan -> () -> drawn.add(plan.project().brief().values().get("overall.length") + " before "
                 + slow.project().brief().values().get("overall.length")));
         assertThat(slow.edit(length(1630))).isTrue();
-        assertThat(slow.newest().brief().required("overall.length").value()).isEqualTo(Length.ofMillimetres(1630));
+        assertThat(slow.document().newest().brief().required("overall.length").value())
+                .isEqualTo(Length.ofMillimetres(1630));
         assertThat(slow.project()).isEqualTo(bench.project());
-        assertThat(slow.isChanged()).isTrue();
-        assertThat(slow.noticeProperty().get().text()).isEqualTo(Texts.get("deriving.text"));
+        assertThat(slow.document().isChanged()).isTrue();
+        assertThat(slow.notices().shown().text()).isEqualTo(Texts.get("deriving.text"));
         held.doFirst();
-        assertThat(slow.project()).isEqualTo(slow.newest());
-        assertThat(slow.noticeProperty().get()).isEqualTo(Notice.NONE);
+        assertThat(slow.project()).isEqualTo(slow.document().newest());
+        assertThat(slow.notices().shown()).isEqualTo(Notice.NONE);
         assertThat(drawn).containsExactly("1630 mm before 1500 mm");
     }
 
@@ -207,9 +208,9 @@ class WorkbenchTest {
         assertThat(shown).extracting(plan -> plan.project().brief().required("overall.length").value())
                 .containsExactly(Length.ofMillimetres(1640));
         slow.edit(length(1650));
-        slow.noticeProperty().get().choices().getFirst().action().run();
+        slow.notices().shown().choices().getFirst().action().run();
         held.doLast();
-        assertThat(slow.project()).isEqualTo(slow.newest()).isEqualTo(shown.getLast().project());
+        assertThat(slow.project()).isEqualTo(slow.document().newest()).isEqualTo(shown.getLast().project());
         held.doFirst();
         assertThat(shown).hasSize(1);
     }
@@ -222,22 +223,22 @@ class WorkbenchTest {
         slow.edit(length(1630));
         Path target = directory.resolve("newest.longshoulder.json");
         assertThat(slow.save(target)).isTrue();
-        assertThat(DesignFile.read(target)).isEqualTo(slow.newest());
-        assertThat(slow.isChanged()).isFalse();
+        assertThat(DesignFile.read(target)).isEqualTo(slow.document().newest());
+        assertThat(slow.document().isChanged()).isFalse();
     }
 
     @Test
     void tryOut_letGoOfWhileItIsWorkedOut_isNotShownAfterAll() {
         HeldWork held = new HeldWork();
         Workbench slow = new Workbench(bench.plan(), Optional.empty(), held);
-        slow.tryOut(length(1700));
-        slow.drop();
+        slow.trials().tryOut(length(1700));
+        slow.trials().drop();
         held.doAll();
-        assertThat(slow.trialProperty().get()).isEmpty();
-        slow.tryOut(length(1700));
-        slow.tryOut(length(1800));
+        assertThat(slow.trials().shown()).isEmpty();
+        slow.trials().tryOut(length(1700));
+        slow.trials().tryOut(length(1800));
         held.doAll();
-        assertThat(slow.trialProperty().get()).map(Trial::edit).contains(length(1800));
+        assertThat(slow.trials().shown()).map(Trial::edit).contains(length(1800));
     }
 
     /** A trial of a plan that is no longer shown when it is worked out is dropped. */
@@ -245,14 +246,14 @@ class WorkbenchTest {
     void tryOut_overtakenByAnEdit_isDropped() {
         HeldWork held = new HeldWork();
         Workbench slow = new Workbench(bench.plan(), Optional.empty(), held);
-        slow.tryOut(length(1700));
+        slow.trials().tryOut(length(1700));
         slow.edit(length(1630));
         held.doLast();
         held.doFirst();
-        assertThat(slow.trialProperty().get()).isEmpty();
-        slow.tryOut(length(1700));
+        assertThat(slow.trials().shown()).isEmpty();
+        slow.trials().tryOut(length(1700));
         held.doFirst();
-        assertThat(slow.trialProperty().get()).isPresent();
+        assertThat(slow.trials().shown()).isPresent();
     }
 
     @Test
@@ -262,11 +263,11 @@ class WorkbenchTest {
         HeldWork held = new HeldWork();
         Documents slow = new Documents(bench, asker, StoredPreferences.nowhere(), held);
         slow.open(file);
-        assertThat(bench.noticeProperty().get().text()).contains("a.longshoulder.json");
+        assertThat(bench.notices().shown().text()).contains("a.longshoulder.json");
         assertThat(bench.project().brief().kind()).isEqualTo("table");
         held.doFirst();
         assertThat(bench.project().brief().kind()).isEqualTo("stool");
-        assertThat(bench.noticeProperty().get()).isEqualTo(Notice.NONE);
+        assertThat(bench.notices().shown()).isEqualTo(Notice.NONE);
     }
 
     @Test
@@ -274,7 +275,7 @@ class WorkbenchTest {
         HeldWork held = new HeldWork();
         Documents slow = new Documents(bench, asker, StoredPreferences.nowhere(), held);
         slow.open(Path.of("../demo/story-stool.longshoulder.json"));
-        bench.noticeProperty().get().choices().getFirst().action().run();
+        bench.notices().shown().choices().getFirst().action().run();
         held.doFirst();
         assertThat(bench.project().brief().kind()).isEqualTo("table");
         slow.open(Path.of("../demo/story-stool.longshoulder.json"));
@@ -294,7 +295,7 @@ class WorkbenchTest {
         bench.edit(length(1630));
         held.doFirst();
         assertThat(bench.project().brief().kind()).isEqualTo("table");
-        bench.noticeProperty().get().choices().get(1).action().run();
+        bench.notices().shown().choices().get(1).action().run();
         assertThat(bench.project().brief().kind()).isEqualTo("stool");
     }
 
@@ -304,7 +305,7 @@ class WorkbenchTest {
         when(asker.toSave(any())).thenReturn(Optional.of(target));
         bench.edit(length(1640));
         documents.startNew();
-        bench.noticeProperty().get().choices().getFirst().action().run();
+        bench.notices().shown().choices().getFirst().action().run();
         assertThat(target).exists();
         assertThat(bench.project().title()).isEmpty();
         assertThat(shownLength()).isEqualTo(Length.ofMillimetres(1500));
@@ -314,44 +315,44 @@ class WorkbenchTest {
     @Test
     void trial_isLookedAtAndThenTakenOrDropped() {
         Project before = bench.project();
-        bench.tryOut(give("overall.length", 1700));
+        bench.trials().tryOut(give("overall.length", 1700));
         assertThat(bench.project()).isEqualTo(before);
-        Trial trial = bench.trialProperty().get().orElseThrow();
+        Trial trial = bench.trials().shown().orElseThrow();
         assertThat(trial.plan().project()).isNotEqualTo(before);
         assertThat(trial.changes().figures()).isNotEmpty();
-        bench.drop();
-        assertThat(bench.trialProperty().get()).isEmpty();
-        bench.take();
+        bench.trials().drop();
+        assertThat(bench.trials().shown()).isEmpty();
+        bench.takeTrial();
         assertThat(bench.project()).isEqualTo(before);
-        bench.tryOut(give("overall.length", 1700));
-        bench.take();
+        bench.trials().tryOut(give("overall.length", 1700));
+        bench.takeTrial();
         assertThat(bench.project()).isEqualTo(trial.plan().project());
-        assertThat(bench.trialProperty().get()).isEmpty();
+        assertThat(bench.trials().shown()).isEmpty();
         bench.undo();
         assertThat(bench.project()).isEqualTo(before);
     }
 
     @Test
     void trial_thatIsRefused_becomesANotice() {
-        bench.tryOut(give("overall.length", 5));
-        assertThat(bench.trialProperty().get()).isEmpty();
-        assertThat(bench.noticeProperty().get().text()).contains("must lie between");
+        bench.trials().tryOut(give("overall.length", 5));
+        assertThat(bench.trials().shown()).isEmpty();
+        assertThat(bench.notices().shown().text()).contains("must lie between");
     }
 
     /** The joint that is worked on is one of the lit piece's; it follows the light. */
     @Test
     void joint_followsThePieceThatIsLit() {
-        bench.light("apron-left");
-        assertThat(bench.joint().orElseThrow().meeting().tenonPiece().id()).isEqualTo("apron-left");
+        bench.selection().light("apron-left");
+        assertThat(bench.selection().joint().orElseThrow().meeting().tenonPiece().id()).isEqualTo("apron-left");
         Joint other = bench.plan().joints().stream().filter(one -> one.id().startsWith("apron-back")).findFirst()
                 .orElseThrow();
         bench.workOn(other);
-        assertThat(bench.pieceProperty().get()).isEqualTo("apron-back");
-        assertThat(bench.joint().map(Joint::id)).contains(other.id());
-        bench.light("leg-front-left");
-        assertThat(bench.joint().orElseThrow().meeting().mortisePiece().id()).isEqualTo("leg-front-left");
-        bench.light("top");
-        assertThat(bench.joint()).isPresent();
+        assertThat(bench.selection().pieceProperty().get()).isEqualTo("apron-back");
+        assertThat(bench.selection().joint().map(Joint::id)).contains(other.id());
+        bench.selection().light("leg-front-left");
+        assertThat(bench.selection().joint().orElseThrow().meeting().mortisePiece().id()).isEqualTo("leg-front-left");
+        bench.selection().light("top");
+        assertThat(bench.selection().joint()).isPresent();
     }
 
     private static Edit give(String parameter, long millimetres) {
@@ -369,9 +370,9 @@ class WorkbenchTest {
         assertThat(second.save(file)).isTrue();
         bench.edit(length(1800));
         assertThat(documents.save()).isFalse();
-        assertThat(bench.noticeProperty().get().choices()).hasSize(3);
+        assertThat(bench.notices().shown().choices()).hasSize(3);
         assertThat(longshoulder.files.DesignFile.read(file)).isEqualTo(second.project());
-        bench.noticeProperty().get().choices().getFirst().action().run();
+        bench.notices().shown().choices().getFirst().action().run();
         assertThat(longshoulder.files.DesignFile.read(file)).isEqualTo(bench.project());
         assertThat(documents.save()).isTrue();
     }
@@ -385,9 +386,9 @@ class WorkbenchTest {
         longshoulder.files.DesignFile.write(file, other);
         bench.edit(length(1800));
         documents.save();
-        bench.noticeProperty().get().choices().getLast().action().run();
+        bench.notices().shown().choices().getLast().action().run();
         assertThat(bench.project()).isEqualTo(other);
-        assertThat(bench.isChangedElsewhere()).isFalse();
+        assertThat(bench.document().isChangedElsewhere()).isFalse();
     }
 
     /** What could be undone at closing can be undone after opening, unless something was edited since. */
@@ -395,15 +396,15 @@ class WorkbenchTest {
     void recall_takesUpOldSteps_onlyWhereNothingWasEditedSince() {
         bench.edit(length(1600));
         bench.edit(length(1700));
-        longshoulder.core.project.History kept = bench.historyProperty().get();
+        longshoulder.core.project.History kept = bench.document().historyProperty().get();
         Workbench again = new Workbench(Planner.plan(bench.project()), Optional.empty());
-        again.recall(kept);
+        again.document().recall(kept);
         again.undo();
         again.undo();
         assertThat(again.project().brief().required("overall.length").value()).isEqualTo(Length.ofMillimetres(1500));
         Workbench edited = new Workbench(Planner.plan(bench.project()), Optional.empty());
         edited.edit(length(1750));
-        edited.recall(kept);
+        edited.document().recall(kept);
         edited.undo();
         assertThat(edited.canUndo()).isFalse();
     }

@@ -44,7 +44,7 @@ class ReckoningRowsTest {
 
     @Test
     void apron_tellsItsShoulderLengthAsAMakerWouldWriteIt() {
-        bench.light("apron-front");
+        bench.selection().light("apron-front");
         assertThat(told()).containsExactly("overall length 1500", "− 2 × overhang of the top at each end 60",
                 "length over the legs 1380", "− 2 × width of a leg, along the length 60",
                 "= shoulder length of the front apron 1260");
@@ -64,10 +64,10 @@ class ReckoningRowsTest {
         bench.edit(new Edit.UseWood("apron", "larch"));
         assertThat(lookAlike(before, rows())).isFalse();
         before = rows();
-        bench.open(bench.plan().piece("apron-front").length());
+        bench.selection().openFigure(bench.plan().piece("apron-front").length());
         assertThat(lookAlike(before, rows())).isFalse();
         before = rows();
-        bench.light("leg-front-left");
+        bench.selection().light("leg-front-left");
         assertThat(lookAlike(before, rows())).isFalse();
     }
 
@@ -81,7 +81,7 @@ class ReckoningRowsTest {
 
     @Test
     void tenonLengthOpen_offersTheRules() {
-        bench.open(bench.plan().piece("apron-front").joints().getFirst().addedLength());
+        bench.selection().openFigure(bench.plan().piece("apron-front").joints().getFirst().addedLength());
         List<ReckoningRow> rules = rows().stream().filter(row -> row.what() == What.RULE).toList();
         assertThat(rules).extracting(ReckoningRow::id).containsExactly("mitred", "shortened",
                 "interlocked", "staggered", "full");
@@ -98,12 +98,12 @@ class ReckoningRowsTest {
     /** Shoulder, width and thickness of the piece, then tenon and mortise of its joint; a top has no joint and no shoulders. */
     @Test
     void asCut_showsWhatWasEntered() {
-        bench.light("apron-front");
+        bench.selection().light("apron-front");
         assertThat(milled()).containsExactly("–", "–", "–", "–", "–");
         bench.edit(new Edit.RecordMilled("apron-front", Milled.SHOULDER, Length.ofMillimetres(1258)));
         bench.edit(new Edit.RecordMilled("apron-front", Milled.THICKNESS, Length.ofMillimetres(21)));
         assertThat(milled()).containsExactly("1258", "–", "21", "–", "–");
-        bench.light("top");
+        bench.selection().light("top");
         assertThat(milled()).containsExactly("–", "–");
     }
 
@@ -114,7 +114,7 @@ class ReckoningRowsTest {
 
     @Test
     void noPieceLit_tellsNothing() {
-        bench.light("keel");
+        bench.selection().light("keel");
         assertThat(rows()).isEmpty();
     }
 }
