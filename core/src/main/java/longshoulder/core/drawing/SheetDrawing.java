@@ -3,7 +3,7 @@ package longshoulder.core.drawing;
 import java.util.ArrayList;
 import java.util.List;
 
-/** All views of the furniture with their figures on one sheet. */
+/** All views of the furniture with their figures on one sheet, and the numbers of the findings where they arise. */
 public final class SheetDrawing implements Drawing {
 
     private final DrawingContext context;
@@ -29,14 +29,19 @@ public final class SheetDrawing implements Drawing {
     @Override
     public Page page(double width, double height, double scale) {
         List<Page.Group> groups = new ArrayList<>();
-        for (PlacedView blank : layout.place(width, height, scale, look)) {
-            PlacedView view = blank.drawn(blank.isPictorial() ? layout.draw(look) : layout.draw(blank.view(), ""));
+        List<PlacedView> views = layout.place(width, height, scale, look).stream().map(this::drawn).toList();
+        for (PlacedView view : views) {
             groups.add(context.group(view, ""));
             if (!view.isPictorial()) {
                 groups.add(caption(view, width));
             }
         }
+        groups.addAll(FindingSpot.symbols(FindingSpot.of(context, views), width));
         return new Page(width, height, groups);
+    }
+
+    private PlacedView drawn(PlacedView blank) {
+        return blank.drawn(blank.isPictorial() ? layout.draw(look) : layout.draw(blank.view(), ""));
     }
 
     /** Under the middle of its view, or as near to that as the page lets it. */

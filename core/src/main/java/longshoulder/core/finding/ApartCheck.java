@@ -28,7 +28,7 @@ final class ApartCheck implements Check {
                 .filter(Groove.class::isInstance).map(Groove.class::cast)
                 .collect(Collectors.groupingBy(groove -> groove.meeting().mortisePiece().id()));
         return subject.built().pieces().stream().flatMap(piece -> fault(subject, piece)
-                .map(fault -> new Finding(fault.code, Level.STOP, List.of(piece.id()), fault.message,
+                .map(fault -> new Finding(fault.code, Concern.FRAME, Level.STOP, List.of(piece.id()), fault.message,
                         remedies(subject, piece, grooves.getOrDefault(piece.id(), List.of()))))
                 .stream()).toList();
     }

@@ -77,7 +77,7 @@ final class CollisionCheck implements Check {
             remedies.choose(Brief.TENON_MEETING, TenonMeeting.SHORTENED.option());
         }
         remedies.set(Brief.TENON_LENGTH, limit.value());
-        return new Finding("tenons-collide", Level.STOP,
+        return new Finding("tenons-collide", Concern.JOINTS, Level.STOP,
                 List.of(tenon.id(), other.id(), tenon.meeting().mortisePiece().id()),
                 Label.of(mitred ? "finding.collideMitred" : "finding.collide", tenon.meeting().tenonPiece().id(),
                         other.meeting().tenonPiece().id(), tenon.meeting().mortisePiece().id(), tenon.length().value(),

@@ -37,7 +37,8 @@ final class EndGrainCheck implements Check {
     }
 
     private static Finding finding(Subject subject, Joint joint, Tenon tenon) {
-        return new Finding("mortise-near-end", Level.RISK, List.of(joint.id(), joint.meeting().mortisePiece().id()),
+        return new Finding("mortise-near-end", Concern.JOINTS, Level.RISK,
+                List.of(joint.id(), joint.meeting().mortisePiece().id()),
                 Label.of("finding.nearEnd", joint.id(), tenon.mortiseFromEnd().value(),
                         joint.meeting().mortisePiece().id(),
                         tenon.length().value()),

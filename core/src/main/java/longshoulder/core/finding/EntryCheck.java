@@ -30,7 +30,8 @@ final class EntryCheck implements Check {
     }
 
     private static Finding finding(Subject subject, Joint joint) {
-        return new Finding("no-way-in", Level.STOP, List.of(joint.id(), joint.meeting().mortisePiece().id()),
+        return new Finding("no-way-in", Concern.JOINTS, Level.STOP,
+                List.of(joint.id(), joint.meeting().mortisePiece().id()),
                 Label.of("finding.noWayIn", joint.id(), drop(joint.meeting()), joint.meeting().mortisePiece().id()),
                 new Remedies(subject.project()).change(joint.meeting().seat().drop(), drop(joint.meeting()).negated())
                         .add(Label.of("remedy.leaveJoint", joint.id()),

@@ -36,7 +36,8 @@ final class FenceCheck implements Check {
     }
 
     private static Finding fence(Subject subject, Joint joint, Length miss) {
-        return new Finding("fence-turned", Level.RISK, List.of(joint.id(), joint.meeting().tenonPiece().id()),
+        return new Finding("fence-turned", Concern.JOINTS, Level.RISK,
+                List.of(joint.id(), joint.meeting().tenonPiece().id()),
                 Label.of("finding.fenceTurned", joint.id(), miss),
                 new Remedies(subject.project()).choose(HouseRules.SAWING, "by-the-line").list());
     }

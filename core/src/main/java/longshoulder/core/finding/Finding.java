@@ -8,19 +8,13 @@ import longshoulder.core.reckoning.Level;
  * Something about a plan that the maker has to know.
  *
  * @param code stable, such as {@code tenons-collide}
+ * @param concern the part of the work that it belongs to
  * @param about ids of the joints and pieces that it concerns, the one where it shows first
  * @param message what is wrong, by how much, and why it matters
  * @param remedies what would mend it, the gentlest first
- * @param concern the part of the work that it belongs to
  */
-public record Finding(String code, Level level, List<String> about, Label message, List<Remedy> remedies,
-        Concern concern) {
-
-    /** Of a joint if it is about one, else of the frame. */
-    Finding(String code, Level level, List<String> about, Label message, List<Remedy> remedies) {
-        this(code, level, about, message, remedies,
-                about.stream().anyMatch(id -> id.contains("/")) ? Concern.JOINTS : Concern.FRAME);
-    }
+public record Finding(String code, Concern concern, Level level, List<String> about, Label message,
+        List<Remedy> remedies) {
 
     public Finding {
         about = List.copyOf(about);

@@ -37,12 +37,12 @@ final class FitCheck implements Check {
         Remedies remedies = new Remedies(subject.project()).add(Label.of("remedy.forgetTenon", joint.id()),
                 new Edit.ForgetMilled(joint.id(), Milled.TENON));
         if (clearance.isLessThan(subject.brief().length(Limits.FIT_TIGHT))) {
-            findings.add(new Finding("fit-tight", Level.RISK, List.of(joint.id()),
+            findings.add(new Finding("fit-tight", Concern.JOINTS, Level.RISK, List.of(joint.id()),
                     Label.of("finding.fitTight", joint.id(), clearance.negated(), shavings(clearance.negated()),
                             SHAVING),
                     remedies.list()));
         } else if (clearance.isGreaterThan(subject.brief().length(Limits.FIT_LOOSE))) {
-            findings.add(new Finding("fit-loose", Level.RISK, List.of(joint.id()),
+            findings.add(new Finding("fit-loose", Concern.JOINTS, Level.RISK, List.of(joint.id()),
                     Label.of("finding.fitLoose", joint.id(), clearance, subject.brief().length(Limits.FIT_LOOSE)),
                     remedies.list()));
         }

@@ -70,7 +70,7 @@ final class FloatingCheck implements Check {
     }
 
     private static Finding finding(Subject subject, List<String> group) {
-        return new Finding("floats", Level.STOP, group,
+        return new Finding("floats", Concern.FRAME, Level.STOP, group,
                 Label.of("finding.floats", group.getFirst(), group.size()), new Remedies(subject.project()).list());
     }
 }

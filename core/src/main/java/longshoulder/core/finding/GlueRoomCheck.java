@@ -26,7 +26,7 @@ final class GlueRoomCheck implements Check {
     private static Finding finding(Subject subject, Tenon tenon) {
         Length room = room(tenon);
         Length missing = subject.brief().length(Limits.GLUE_ROOM).minus(room);
-        return new Finding(room.isNegative() ? "tenon-beyond-mortise" : "no-glue-room",
+        return new Finding(room.isNegative() ? "tenon-beyond-mortise" : "no-glue-room", Concern.JOINTS,
                 room.isNegative() ? Level.STOP : Level.RISK, List.of(tenon.id()),
                 room.isNegative()
                         ? Label.of("finding.tenonBeyondMortise", tenon.id(), tenon.length().value(),

@@ -88,12 +88,13 @@ final class GrooveCheck implements Check {
             Joint joint = one.joint;
             double lost = one.tenons().stream().mapToDouble(tenon -> cut.intersection(tenon).volume()).sum();
             if (lost > whole * share) {
-                findings.add(new Finding("groove-cuts-tenon", Level.RISK, List.of(groove.id(), joint.id()),
-                        Label.of("finding.grooveCutsTenon", groove.id(), joint.id(),
-                                Math.round(100 * lost / whole)),
-                        new Remedies(subject.project()).add(Label.of("remedy.grooveStops", groove.id()),
-                                new Edit.Give(Address.of(groove.id(), "groove.run"), new Value.Chosen("panel")))
-                                .set("groove.depth", groove.depth().value().times(1, 2)).list()));
+                findings.add(
+                        new Finding("groove-cuts-tenon", Concern.JOINTS, Level.RISK, List.of(groove.id(), joint.id()),
+                                Label.of("finding.grooveCutsTenon", groove.id(), joint.id(),
+                                        Math.round(100 * lost / whole)),
+                                new Remedies(subject.project()).add(Label.of("remedy.grooveStops", groove.id()),
+                                        new Edit.Give(Address.of(groove.id(), "groove.run"), new Value.Chosen("panel")))
+                                        .set("groove.depth", groove.depth().value().times(1, 2)).list()));
             }
         }
     }
@@ -121,7 +122,7 @@ final class GrooveCheck implements Check {
         }
         boolean told = findings.stream().flatMap(finding -> finding.about().stream()).anyMatch(panel.id()::equals);
         if (!told) {
-            findings.add(new Finding("panel-tight", Level.RISK, List.of(panel.id(), groove.id()),
+            findings.add(new Finding("panel-tight", Concern.JOINTS, Level.RISK, List.of(panel.id(), groove.id()),
                     Label.of("finding.panelTight", panel.id(), panel.width().value(), needed, room),
                     new Remedies(subject.project()).set("panel.room", needed).list()));
         }

@@ -39,7 +39,7 @@ final class HeldCheck implements Check {
     }
 
     private static Finding top(Subject subject, Piece piece) {
-        return new Finding("held-tight", Level.RISK, List.of(piece.id()),
+        return new Finding("held-tight", Concern.FRAME, Level.RISK, List.of(piece.id()),
                 Label.of("finding.heldTop", piece.id(), piece.width().value(), subject.movement(piece)),
                 new Remedies(subject.project()).choose(HouseRules.FIXING, "free-to-move").list());
     }
@@ -47,7 +47,7 @@ final class HeldCheck implements Check {
     private static Finding rail(Subject subject, Joint joint) {
         Piece rail = joint.meeting().tenonPiece();
         Length limit = subject.brief().length(Limits.HELD_WIDTH);
-        return new Finding("held-tight", Level.RISK, List.of(joint.id(), rail.id()),
+        return new Finding("held-tight", Concern.JOINTS, Level.RISK, List.of(joint.id(), rail.id()),
                 Label.of("finding.heldRail", rail.id(), rail.width().value(), subject.movement(rail),
                         joint.meeting().mortisePiece().id()),
                 new Remedies(subject.project()).change(rail.width(), limit.minus(rail.width().value())).list());

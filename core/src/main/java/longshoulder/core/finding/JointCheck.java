@@ -18,7 +18,8 @@ final class JointCheck implements Check {
     private static Finding finding(Subject subject, Joint joint, Fault fault) {
         Remedies remedies = new Remedies(subject.project());
         fault.mends().forEach(mend -> add(remedies, joint, mend));
-        return new Finding(fault.code(), fault.level(), fault.about(), fault.message(), remedies.list());
+        return new Finding(fault.code(), Concern.JOINTS, fault.level(), fault.about(), fault.message(),
+                remedies.list());
     }
 
     private static void add(Remedies remedies, Joint joint, Mend mend) {

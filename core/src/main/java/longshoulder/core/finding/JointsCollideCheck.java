@@ -61,7 +61,7 @@ final class JointsCollideCheck implements Check {
         // Pegs and bolts reach farther than the joint that they hold: without them there may be room for both.
         List.of(one, other).forEach(joint -> (held ? joint.heldBy() : Optional.of(JointKind.CHOICE))
                 .ifPresent(parameter -> remedies.leaveAt(joint.id(), parameter)));
-        return new Finding("joints-collide", Level.STOP,
+        return new Finding("joints-collide", Concern.JOINTS, Level.STOP,
                 List.of(one.id(), other.id(), one.meeting().mortisePiece().id()),
                 Label.of("finding.jointsCollide", one.id(),
                         other.id(), one.meeting().mortisePiece().id()),

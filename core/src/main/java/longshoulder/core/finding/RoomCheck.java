@@ -47,7 +47,7 @@ final class RoomCheck implements Check {
 
     private static Finding offRail(Subject subject, Tenon tenon) {
         Piece rail = tenon.meeting().tenonPiece();
-        return new Finding("tenon-off-rail", Level.STOP, List.of(tenon.id(), rail.id()),
+        return new Finding("tenon-off-rail", Concern.JOINTS, Level.STOP, List.of(tenon.id(), rail.id()),
                 Label.of("finding.tenonOffRail", tenon.id(), tenon.width().value(), tenon.thickness().value(),
                         rail.width().value(), rail.thickness().value()),
                 new Remedies(subject.project()).at(tenon.id()).leave(Brief.TENON_THICKNESS)
@@ -57,14 +57,14 @@ final class RoomCheck implements Check {
 
     private static Finding nothingLeft(Subject subject, Piece piece) {
         Length missing = LEAST_LEFT.minus(piece.length().value());
-        return new Finding("nothing-left", Level.STOP, List.of(piece.id()),
+        return new Finding("nothing-left", Concern.FRAME, Level.STOP, List.of(piece.id()),
                 Label.of("finding.nothingLeft", piece.id(), piece.length().value()),
                 new Remedies(subject.project()).change(piece.length(), missing).list());
     }
 
     private static Finding noRoom(Subject subject, Clearance clearance) {
         Amount amount = clearance.amount();
-        return new Finding("no-room", Level.STOP, List.of(clearance.beside()),
+        return new Finding("no-room", Concern.FRAME, Level.STOP, List.of(clearance.beside()),
                 Label.of("finding.noRoom", amount.label(), clearance.beside(), amount.value()),
                 new Remedies(subject.project()).change(amount, LEAST_LEFT.minus(amount.value())).list());
     }
@@ -76,7 +76,7 @@ final class RoomCheck implements Check {
         Length room = post.length().value().minus(meeting.seat().drop().value());
         Length over = rail.width().value().minus(room);
         if (over.isPositive()) {
-            findings.add(new Finding("rail-off-post", Level.STOP, List.of(meeting.id(), rail.id()),
+            findings.add(new Finding("rail-off-post", Concern.JOINTS, Level.STOP, List.of(meeting.id(), rail.id()),
                     Label.of("finding.railTooWide", rail.id(), rail.width().value(), post.id(), room),
                     new Remedies(subject.project()).change(rail.width(), over.negated()).change(post.length(), over)
                             .list()));
@@ -85,7 +85,7 @@ final class RoomCheck implements Check {
         // Where the post leans, the rail may stand on it at its face edge and beside it farther down.
         Length beyond = Length.fromMillimetres(meeting.beyondInnerFace());
         if (beyond.isPositive()) {
-            findings.add(new Finding("rail-off-post", Level.STOP, List.of(meeting.id(), rail.id()),
+            findings.add(new Finding("rail-off-post", Concern.JOINTS, Level.STOP, List.of(meeting.id(), rail.id()),
                     Label.of("finding.railTooThick", rail.id(), beyond, post.id()),
                     new Remedies(subject.project()).change(meeting.seat().setback(), beyond.negated())
                             .change(face, beyond).change(rail.thickness(), beyond.negated()).list()));
@@ -94,7 +94,7 @@ final class RoomCheck implements Check {
 
     private static void tenonless(Subject subject, Tenon tenon, List<Finding> findings) {
         if (!tenon.length().value().isPositive()) {
-            findings.add(new Finding("no-tenon", Level.STOP, List.of(tenon.id()),
+            findings.add(new Finding("no-tenon", Concern.JOINTS, Level.STOP, List.of(tenon.id()),
                     Label.of("finding.noTenon", tenon.id(), tenon.length().value()),
                     new Remedies(subject.project()).change(tenon.meeting().postExtent(), LEAST_LEFT).list()));
         }

@@ -26,7 +26,7 @@ final class ShortGrainCheck implements Check {
     }
 
     private static Finding finding(Subject subject, Tenon tenon, double most) {
-        return new Finding("tenon-short-grain", Level.RISK, List.of(tenon.id()),
+        return new Finding("tenon-short-grain", Concern.JOINTS, Level.RISK, List.of(tenon.id()),
                 Label.of("finding.shortGrain", tenon.id(), "%.1f°".formatted(angle(tenon)),
                         new Angle(most).toString()),
                 new Remedies(subject.project()).add(Label.of("remedy.inLine", tenon.id()),

@@ -54,10 +54,10 @@ final class ShoulderCheck implements Check {
                         new Edit.ForgetMilled(piece.id(), Milled.SHOULDER));
             }
         }
-        return new Finding("shoulders-unequal", Level.STOP, List.of(shorter.id(), longer.id()),
+        return new Finding("shoulders-unequal", Concern.LENGTHS, Level.STOP, List.of(shorter.id(), longer.id()),
                 Label.of("finding.shouldersUnequal", shorter.id(), shorter.length().value(), longer.id(),
                         longer.length().value(), apart),
-                remedies.list(), Concern.LENGTHS);
+                remedies.list());
     }
 
     private static Finding offPlan(Subject subject, List<String> span, Length off) {
@@ -65,9 +65,9 @@ final class ShoulderCheck implements Check {
         Remedies remedies = new Remedies(subject.project()).change(planned.length(), off);
         span.stream().filter(subject.project().cutShoulders()::containsKey).forEach(id -> remedies
                 .add(Label.of("remedy.forgetCut", id), new Edit.ForgetMilled(id, Milled.SHOULDER)));
-        return new Finding("shoulder-off-plan", Level.STOP, span,
+        return new Finding("shoulder-off-plan", Concern.LENGTHS, Level.STOP, span,
                 Label.of("finding.shoulderOffPlan", span.getFirst(), planned.length().value().plus(off),
                         planned.length().value()),
-                remedies.list(), Concern.LENGTHS);
+                remedies.list());
     }
 }

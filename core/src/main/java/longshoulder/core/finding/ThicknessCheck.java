@@ -65,7 +65,7 @@ final class ThicknessCheck implements Check {
                 .min(Comparator.comparing(chisel -> chisel.minus(thickness).abs()))
                 .ifPresent(nearest -> remedies.set(Brief.TENON_THICKNESS, nearest));
         remedies.own(thickness);
-        return Optional.of(new Finding("no-chisel", Level.RISK, about,
+        return Optional.of(new Finding("no-chisel", Concern.JOINTS, Level.RISK, about,
                 Label.of("finding.noChisel", thickness), remedies.list()));
     }
 
@@ -88,10 +88,11 @@ final class ThicknessCheck implements Check {
             remedies.own(third);
         }
         boolean makeable = thickness.isLessThan(rail) && one.tenon.isThick();
-        return Optional.of(new Finding(thick ? "tenon-thick" : "tenon-thin", makeable ? Level.RISK : Level.STOP,
-                ids(all, one::isLike),
-                Label.of(thick ? "finding.tenonThick" : "finding.tenonThin", thickness, rail,
-                        thick ? thickest : thinnest),
-                remedies.list()));
+        return Optional.of(
+                new Finding(thick ? "tenon-thick" : "tenon-thin", Concern.JOINTS, makeable ? Level.RISK : Level.STOP,
+                        ids(all, one::isLike),
+                        Label.of(thick ? "finding.tenonThick" : "finding.tenonThin", thickness, rail,
+                                thick ? thickest : thinnest),
+                        remedies.list()));
     }
 }

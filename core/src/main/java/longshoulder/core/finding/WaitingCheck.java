@@ -42,7 +42,8 @@ final class WaitingCheck implements Check {
         for (Alteration alteration : project.alterations()) {
             if (Alterations.isWaiting(project, kinds, alteration)) {
                 String said = String.join(" ", alteration.fields().values());
-                findings.add(new Finding("waits", Level.NOTE, List.of(), Label.of("finding.alterationWaits", said),
+                findings.add(new Finding("waits", Concern.FRAME, Level.NOTE, List.of(),
+                        Label.of("finding.alterationWaits", said),
                         List.of(new Remedy(Label.of("remedy.forget", said), new Edit.Unalter(alteration)))));
             }
         }
@@ -57,11 +58,11 @@ final class WaitingCheck implements Check {
                                 Label.of("option." + choice.name() + "." + ((Value.Chosen) usual).option())),
                         new Edit.Give(choice.name(), usual)))
                 .stream().toList();
-        return new Finding("waits", Level.NOTE, List.of(), Label.of("finding.ruledOut", name), remedies);
+        return new Finding("waits", Concern.FRAME, Level.NOTE, List.of(), Label.of("finding.ruledOut", name), remedies);
     }
 
     private static Finding waits(Label what, Edit forget) {
-        return new Finding("waits", Level.NOTE, List.of(), Label.of("finding.waits", what),
+        return new Finding("waits", Concern.FRAME, Level.NOTE, List.of(), Label.of("finding.waits", what),
                 List.of(new Remedy(Label.of("remedy.forgetWaiting", what), forget)));
     }
 }

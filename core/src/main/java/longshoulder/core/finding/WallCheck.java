@@ -51,7 +51,8 @@ final class WallCheck implements Check {
             remedies.change(stock, Length.greatest(far.plus(least), share.rest().whole(far))
                     .minus(stock.value()));
         }
-        findings.add(new Finding("wall-thin", level, List.of(tenon.id(), tenon.meeting().mortisePiece().id()),
+        findings.add(new Finding("wall-thin", Concern.JOINTS, level,
+                List.of(tenon.id(), tenon.meeting().mortisePiece().id()),
                 Label.of(outside ? "finding.wallOuter" : "finding.wallInner", tenon.id(), wall, stock.value(),
                         wanted),
                 remedies.list()));
@@ -76,7 +77,7 @@ final class WallCheck implements Check {
             remedies.set(Brief.TENON_LENGTH, tenon.length().value().minus(shortfall));
         }
         remedies.change(tenon.meeting().postExtent(), shortfall);
-        findings.add(new Finding("floor-thin", left.isPositive() ? Level.RISK : Level.STOP,
+        findings.add(new Finding("floor-thin", Concern.JOINTS, left.isPositive() ? Level.RISK : Level.STOP,
                 List.of(tenon.id(), tenon.meeting().mortisePiece().id()),
                 left.isPositive()
                         ? Label.of("finding.floorThin", tenon.id(), left, subject.brief().length(Limits.FLOOR))

@@ -46,7 +46,7 @@ final class WideTenonCheck implements Check {
         List<Edit> divided = joints.stream().<Edit>map(joint -> new Edit.Give(Address.of(joint, JointKind.CHOICE),
                 new Value.Chosen(JointKind.DIVIDED_TENON.id()))).toList();
         Ratio times = subject.brief().ratio(Limits.WIDE);
-        return new Finding("tenon-wide",
+        return new Finding("tenon-wide", Concern.JOINTS,
                 isWider(section, subject.brief().ratio(Limits.FAR_TOO_WIDE)) ? Level.RISK : Level.NOTE, joints,
                 Label.of("finding.tenonWide", section.width(), section.thickness(),
                         times.of(section.thickness()), times),

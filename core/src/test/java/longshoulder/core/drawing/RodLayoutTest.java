@@ -6,11 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import longshoulder.core.Tables;
 import longshoulder.core.brief.Value;
+import longshoulder.core.project.Edit;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
-import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import org.junit.jupiter.api.Test;
 
@@ -51,12 +51,16 @@ class RodLayoutTest {
         assertThat(waste(RodLayout.filling(table(), "apron-front", 300, 43))).hasSize(2);
     }
 
-    /** The joints of a rebated stile share its rebate: it is hatched once. */
+    /** The rails and bars of a glazed door share the rebate of its stiles: it is hatched once. */
     @Test
     void whatJointsTakeTogether_isHatchedOnce() {
         Project door = Project.ofKind(Kinds.find("door").orElseThrow(), "", Showing.TENTH_MILLIMETRES);
-        Plan plan = Planner.plan(new Edit.Give("construction", new Value.Chosen("rebated")).applyTo(door));
-        List<Mark.Hatched> waste = waste(RodLayout.filling(plan, "stile-left", 300, 43));
-        assertThat(waste).isNotEmpty().doesNotHaveDuplicates();
+        for (String[] choice : new String[][]{{"construction", "rebated"}, {"filling", "glass"},
+                {"bars.across", "two"}}) {
+            door = new Edit.Give(choice[0], new Value.Chosen(choice[1])).applyTo(door);
+        }
+        for (Page.Group face : RodLayout.filling(Planner.plan(door), "stile-left", 300, 43).groups()) {
+            assertThat(face.marks()).filteredOn(Mark.Hatched.class::isInstance).doesNotHaveDuplicates();
+        }
     }
 }

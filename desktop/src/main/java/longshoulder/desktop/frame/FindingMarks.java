@@ -12,7 +12,9 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
+import longshoulder.core.drawing.FindingSpot;
 import longshoulder.core.finding.Finding;
+import longshoulder.desktop.paint.Pixels;
 import longshoulder.core.finding.Remedy;
 import longshoulder.desktop.words.Texts;
 import longshoulder.desktop.control.Lines;
@@ -44,8 +46,9 @@ final class FindingMarks {
         List<Node> marks = new ArrayList<>();
         List<Vector2D> taken = new ArrayList<>();
         for (FindingSpot spot : spots) {
-            if (taken.stream().noneMatch(other -> other.distance(spot.at()) < 12)) {
-                taken.add(spot.at());
+            Vector2D at = Pixels.of(spot.at());
+            if (taken.stream().noneMatch(other -> other.distance(at) < 12)) {
+                taken.add(at);
                 marks.add(mark(spot));
             }
         }
@@ -61,7 +64,7 @@ final class FindingMarks {
             shown.add(card);
             sheet.getChildren().add(card);
             card.applyCss();
-            Vector2D at = spot.at();
+            Vector2D at = Pixels.of(spot.at());
             double height = card.prefHeight(CARD_WIDTH);
             double x = Math.clamp(at.getX() + 16, 8, Math.max(8, sheet.getWidth() - CARD_WIDTH - 8));
             double y = Math.clamp(at.getY() + 16, 8, Math.max(8, sheet.getHeight() - height - 8));
@@ -82,7 +85,8 @@ final class FindingMarks {
         mark.setAccessibleText(spot.words());
         mark.getTooltip().setText(spot.words());
         mark.setOnAction(action -> bench.selection().findingProperty().set(Optional.of(finding)));
-        mark.resizeRelocate(Math.rint(spot.at().getX()) - 11.0, Math.rint(spot.at().getY()) - 11.0, 22, 22);
+        Vector2D at = Pixels.of(spot.at());
+        mark.resizeRelocate(Math.rint(at.getX()) - 11.0, Math.rint(at.getY()) - 11.0, 22, 22);
         return mark;
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import longshoulder.core.drawing.DrawingContext;
+import longshoulder.core.drawing.FindingSpot;
 import longshoulder.core.drawing.PlacedView;
 import longshoulder.core.drawing.SheetLayout;
 import longshoulder.core.plan.Plan;
@@ -33,7 +34,7 @@ record PaintedSheet(SheetLayout layout, List<PaintedView> painted, List<FindingS
                 () -> Tasks.each(IntStream.range(0, places.size()).boxed().toList(),
                         i -> PaintedView.of(layout, places.get(i), context.lines(places.get(i)), setting,
                                 before.filter(sheet -> i < sheet.painted.size()).map(sheet -> sheet.painted.get(i)))),
-                () -> FindingSpot.of(plan, places),
+                () -> FindingSpot.of(context, places),
                 (painted, spots) -> new PaintedSheet(layout, painted, spots));
     }
 

@@ -2,6 +2,7 @@ package longshoulder.desktop.paint;
 
 import javafx.geometry.Rectangle2D;
 import longshoulder.core.drawing.Area;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /** Pixels of the layout, of which 96 go to an inch, and millimetres of paper. */
 public final class Pixels {
@@ -18,6 +19,11 @@ public final class Pixels {
     /** So many pixels in millimetres of paper. */
     public static double toMillimetres(double pixels) {
         return pixels / IN_A_MILLIMETRE;
+    }
+
+    /** A place on a page in pixels. */
+    public static Vector2D of(Vector2D onPage) {
+        return onPage.multiply(IN_A_MILLIMETRE);
     }
 
     /** An area of a page in pixels. */
