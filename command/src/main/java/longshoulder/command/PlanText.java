@@ -116,10 +116,6 @@ final class PlanText {
         String because = amount.rule().map(rule -> "  [" + words.say(rule) + "]").orElse("");
         out.println("  ".repeat(depth) + sign + factor + words.say(amount.label()) + " = "
                 + words.length(amount.value()) + because);
-        if (amount instanceof Amount.Sum sum) {
-            sum.terms().forEach(term -> tell(term.amount(), term.times(), depth + 1));
-        } else {
-            amount.parts().forEach(part -> tell(part, 1, depth + 1));
-        }
+        amount.terms().forEach(term -> tell(term.amount(), term.times(), depth + 1));
     }
 }

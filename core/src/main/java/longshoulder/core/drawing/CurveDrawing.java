@@ -23,7 +23,7 @@ public record CurveDrawing(Arc arc, int stations) implements Drawing {
 
     @Override
     public double largestScale(double pageWidth, double pageHeight) {
-        return Math.max(1e-4,
+        return Math.max(Placement.LEAST_SCALE,
                 Math.min((pageWidth - 2 * MARGIN) / width(), (pageHeight - 3 * MARGIN) / arc.sagitta()));
     }
 

@@ -59,8 +59,8 @@ final class FlatViewDrawing implements Drawing {
     @Override
     public double largestScale(double width, double height) {
         Extent extent = projection.extent();
-        return Math.max(1e-4, Math.min((width - left() - right()) / Math.max(1, extent.width()),
-                (height - above() - below()) / Math.max(1, extent.height())));
+        return Placement.largestScale(extent.width(), extent.height(), width - left() - right(),
+                height - above() - below());
     }
 
     @Override

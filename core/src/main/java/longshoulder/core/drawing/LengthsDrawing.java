@@ -55,7 +55,7 @@ public final class LengthsDrawing implements Drawing {
 
     @Override
     public double largestScale(double width, double height) {
-        return Math.max(1e-4, (width - NAMES - 2 * FIGURES - 2 * EDGE) / longest());
+        return Math.max(Placement.LEAST_SCALE, (width - NAMES - 2 * FIGURES - 2 * EDGE) / longest());
     }
 
     @Override

@@ -23,8 +23,7 @@ public final class PictorialDrawing implements Drawing {
     @Override
     public double largestScale(double width, double height) {
         Extent extent = projection.extent();
-        return Math.max(1e-4, Math.min((width - 2 * EDGE) / Math.max(1, extent.width()),
-                (height - 2 * EDGE) / Math.max(1, extent.height())));
+        return Placement.largestScale(extent.width(), extent.height(), width - 2 * EDGE, height - 2 * EDGE);
     }
 
     @Override

@@ -12,6 +12,9 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
  */
 public record Placement(double scale, double x, double y) {
 
+    /** Nothing is drawn smaller. */
+    static final double LEAST_SCALE = 1e-4;
+
     public double x(Vector2D point) {
         return x + scale * point.getX();
     }
@@ -38,9 +41,19 @@ public record Placement(double scale, double x, double y) {
 
     /** The placement in which an extent lies in the middle of an area, as large as it can. */
     public static Placement fitting(Extent extent, Area area) {
-        double scale = Math.max(1e-4, Math.min(area.width() / Math.max(1, extent.width()),
-                area.height() / Math.max(1, extent.height())));
-        return inMiddle(extent, area, scale);
+        return inMiddle(extent, area, largestScale(extent.width(), extent.height(), area.width(), area.height()));
+    }
+
+    /**
+     * The largest scale at which something has room; never nothing, so that what has no room at all is drawn tiny.
+     *
+     * @param width of it, in millimetres of the piece
+     * @param height of it, in millimetres of the piece
+     * @param roomAcross in millimetres of paper
+     * @param roomDown in millimetres of paper
+     */
+    static double largestScale(double width, double height, double roomAcross, double roomDown) {
+        return Math.max(LEAST_SCALE, Math.min(roomAcross / Math.max(1, width), roomDown / Math.max(1, height)));
     }
 
     /** The placement in which an extent lies in the middle of an area at a scale. */

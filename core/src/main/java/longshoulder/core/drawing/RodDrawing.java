@@ -29,7 +29,7 @@ public final class RodDrawing implements Drawing {
     @Override
     public double largestScale(double width, double height) {
         double faces = at(1).foot() - TOP;
-        return Math.max(1e-4, Math.min((width - 2 * RodLayout.SIDE) / RodLayout.length(rod),
+        return Math.max(Placement.LEAST_SCALE, Math.min((width - 2 * RodLayout.SIDE) / RodLayout.length(rod),
                 (height - TOP - RodLayout.BOTTOM) / faces));
     }
 

@@ -63,7 +63,7 @@ public final class SectionLayout {
         }
         rows = ARRANGEMENTS.stream()
                 .max(Comparator.comparing(this::isNamed).thenComparingDouble(this::scale)).orElseThrow();
-        scale = Math.max(1e-4, scale(rows));
+        scale = Math.max(Placement.LEAST_SCALE, scale(rows));
     }
 
     /** Laid out in the least area at a scale, from its upper left corner: in one row. */

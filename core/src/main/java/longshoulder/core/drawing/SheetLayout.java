@@ -126,7 +126,7 @@ public final class SheetLayout {
 
     /** The largest scale of the flat views on a sheet. */
     double largestScale(double width, double height) {
-        return Math.max(1e-4, Math.min((width - LEFT - BETWEEN - RIGHT) / across(),
+        return Math.max(Placement.LEAST_SCALE, Math.min((width - LEFT - BETWEEN - RIGHT) / across(),
                 (height - ABOVE_PLAN - ABOVE_FRONT - BELOW) / down()));
     }
 

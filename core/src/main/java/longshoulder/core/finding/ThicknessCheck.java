@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.function.Predicate;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.brief.Brief;
@@ -61,9 +60,7 @@ final class ThicknessCheck implements Check {
             return Optional.empty();
         }
         Remedies remedies = new Remedies(subject.project()).at(tenon.id()).leave(Brief.TENON_THICKNESS);
-        subject.project().tools().chisels().stream()
-                .min(Comparator.comparing(chisel -> chisel.minus(thickness).abs()))
-                .ifPresent(nearest -> remedies.set(Brief.TENON_THICKNESS, nearest));
+        subject.project().tools().nearest(thickness).ifPresent(nearest -> remedies.set(Brief.TENON_THICKNESS, nearest));
         remedies.own(thickness);
         return Optional.of(new Finding("no-chisel", Concern.JOINTS, Level.RISK, about,
                 Label.of("finding.noChisel", thickness), remedies.list()));
@@ -80,9 +77,7 @@ final class ThicknessCheck implements Check {
         }
         Length third = Length.fromMillimetres(Math.rint(rail.toMillimetres() / 3));
         Remedies remedies = new Remedies(subject.project()).at(one.tenon.id()).leave(Brief.TENON_THICKNESS);
-        Optional<Length> fitting = subject.project().tools().chisels().stream()
-                .filter(c -> !c.isLessThan(thinnest) && !c.isGreaterThan(thickest))
-                .min(Comparator.comparing(c -> c.minus(third).abs()));
+        Optional<Length> fitting = subject.project().tools().between(thinnest, thickest).nearest(third);
         fitting.ifPresent(chisel -> remedies.set(Brief.TENON_THICKNESS, chisel));
         if (fitting.isEmpty()) {
             remedies.own(third);

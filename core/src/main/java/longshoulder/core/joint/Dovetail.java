@@ -1,6 +1,6 @@
 package longshoulder.core.joint;
 
-import static longshoulder.core.joint.RailEnd.mm;
+import static longshoulder.core.reckoning.Amount.mm;
 
 import java.util.LinkedHashMap;
 import java.util.List;

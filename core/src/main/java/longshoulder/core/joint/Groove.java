@@ -1,5 +1,7 @@
 package longshoulder.core.joint;
 
+import static longshoulder.core.reckoning.Amount.mm;
+
 import longshoulder.core.brief.Limits;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -94,16 +96,16 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
         Piece panel = meeting.tenonPiece();
         Piece post = meeting.mortisePiece();
         Pose pose = panel.pose();
-        double back = rebate ? -RailEnd.mm(post.width()) - RailEnd.mm(post.thickness()) : 0;
-        double beyond = run == Run.THROUGH ? 2 * RailEnd.mm(post.length()) : RUN_OUT;
-        double length = RailEnd.mm(panel.length());
-        double width = RailEnd.mm(panel.width());
+        double back = rebate ? -mm(post.width()) - mm(post.thickness()) : 0;
+        double beyond = run == Run.THROUGH ? 2 * mm(post.length()) : RUN_OUT;
+        double length = mm(panel.length());
+        double width = mm(panel.width());
         boolean atEnd = meeting.part().isEnd();
-        Optional<Cell> slab = Cell.box(pose, atEnd ? -RailEnd.mm(room) : -beyond, atEnd ? -beyond : -RailEnd.mm(room),
+        Optional<Cell> slab = Cell.box(pose, atEnd ? -mm(room) : -beyond, atEnd ? -beyond : -mm(room),
                 back,
-                length + (atEnd ? RailEnd.mm(room) : beyond), width + (atEnd ? beyond : RailEnd.mm(room)),
-                RailEnd.mm(panel.thickness()));
-        HalfSpace floor = meeting.surface().moved(-depthOf(meeting) - RailEnd.mm(room)).complement();
+                length + (atEnd ? mm(room) : beyond), width + (atEnd ? beyond : mm(room)),
+                mm(panel.thickness()));
+        HalfSpace floor = meeting.surface().moved(-depthOf(meeting) - mm(room)).complement();
         Optional<Cell> groove = slab.flatMap(cell -> cell.clip(floor));
         // Not the ends: a plough, and the corner of a panel, run on into the tenons.
         for (PostFace face : PostFace.values()) {
@@ -171,8 +173,8 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
     /** A rebate reaches past the back of the panel, so its width is not that of the panel and is not shown. */
     @Override
     public void draw(Sketch sketch) {
-        double deep = RailEnd.mm(depth());
-        double thick = RailEnd.mm(meeting.tenonPiece().thickness());
+        double deep = mm(depth());
+        double thick = mm(meeting.tenonPiece().thickness());
         sketch.depth(Side.BELOW, depth(), -deep / 2, deep / 2, thick / 2);
         if (!rebate) {
             sketch.thicknessInPlan(meeting.tenonPiece().thickness(), -thick / 2, thick / 2, deep / 2);

@@ -1,7 +1,6 @@
 package longshoulder.core.joint;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.brief.Brief;
@@ -118,7 +117,7 @@ final class JointPreferences {
         if (!tenon.thickness().value().isPositive()) {
             return Optional.empty();
         }
-        return choices.tools().chisels().stream().min(Comparator.comparing(chisel -> chisel.minus(third()).abs()))
+        return choices.tools().nearest(third())
                 .filter(chisel -> chisel.minus(third()).abs().isGreaterThan(third().times(1, 2)));
     }
 }

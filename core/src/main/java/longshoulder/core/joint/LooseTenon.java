@@ -1,7 +1,8 @@
 package longshoulder.core.joint;
 
+import static longshoulder.core.reckoning.Amount.mm;
+
 import longshoulder.core.brief.Limits;
-import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.LinkedHashMap;
 import java.util.List;

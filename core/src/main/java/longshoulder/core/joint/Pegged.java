@@ -1,8 +1,9 @@
 package longshoulder.core.joint;
 
+import static longshoulder.core.reckoning.Amount.mm;
+
 import longshoulder.core.measure.Ratio;
 import longshoulder.core.brief.Limits;
-import static longshoulder.core.joint.RailEnd.mm;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -1,5 +1,7 @@
 package longshoulder.core.joint;
 
+import static longshoulder.core.reckoning.Amount.mm;
+
 import java.util.Optional;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.Cell;
@@ -7,7 +9,6 @@ import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.geometry.Tolerance;
-import longshoulder.core.reckoning.Amount;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -36,10 +37,6 @@ record RailEnd(Meeting meeting) {
     /** Its whole section. */
     Section whole() {
         return new Section(0, width(), 0, thickness());
-    }
-
-    static double mm(Amount amount) {
-        return amount.value().toMillimetres();
     }
 
     /** Beyond the rail's shoulder, which may lean. */

@@ -1,5 +1,7 @@
 package longshoulder.core.joint;
 
+import static longshoulder.core.reckoning.Amount.mm;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -45,7 +47,7 @@ public record Scribed(Joint joint, Solid fill) implements Wrapped {
     private static Solid fill(Joint joint, Solid away) {
         Meeting meeting = joint.meeting();
         RailEnd end = new RailEnd(meeting);
-        Solid beyond = end.beyondShoulder(RailEnd.mm(meeting.through()),
+        Solid beyond = end.beyondShoulder(mm(meeting.through()),
                 new Section(0, end.width(), 0, end.thickness()));
         Shape rail = meeting.tenonPiece().shape();
         for (HalfSpace face : List.of(rail.faceSide(), rail.back(), rail.faceEdge(), rail.farEdge())) {
@@ -111,7 +113,7 @@ public record Scribed(Joint joint, Solid fill) implements Wrapped {
     /** The same at a station: so many quarters of the rail's width from its face edge. */
     private Amount station(int quarters) {
         Pose pose = meeting().tenonPiece().pose();
-        double place = RailEnd.mm(meeting().tenonPiece().width()) * quarters / STATIONS;
+        double place = mm(meeting().tenonPiece().width()) * quarters / STATIONS;
         Vector3D at = pose.toWorld(0, place, 0);
         return traced(Label.of("amount.scribeStation", quarters, STATIONS),
                 farthest(fill.clip(HalfSpace.through(at, pose.across()).moved(SLICE))

@@ -1,5 +1,7 @@
 package longshoulder.core.joint;
 
+import static longshoulder.core.reckoning.Amount.mm;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
@@ -232,7 +234,4 @@ public record Tenon(Meeting meeting, Amount stock, Amount thickness, Amount widt
         return Length.least(length.value(), Length.fromMillimetres(shortest));
     }
 
-    private static double mm(Amount amount) {
-        return amount.value().toMillimetres();
-    }
 }

@@ -93,8 +93,7 @@ final class TenonRules {
     /** The widest chisel that leaves a quarter of the rail beside each cheek. */
     private Amount widestChisel() {
         Amount half = JointContext.share("amount.halfOfRail", stock(), 1, 2, "rule.chiselDecides");
-        List<Length> fitting = context.choices().tools().chisels().stream()
-                .filter(chisel -> !chisel.isGreaterThan(half.value())).toList();
+        List<Length> fitting = context.choices().tools().between(Length.ZERO, half.value()).chisels();
         return fitting.isEmpty()
                 ? third()
                 : new Amount.Nearest(Label.of("amount.tenonThickness"), half, fitting,

@@ -1,5 +1,7 @@
 package longshoulder.core.joint;
 
+import static longshoulder.core.reckoning.Amount.mm;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -124,7 +126,7 @@ public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean o
     @Override
     public void draw(Sketch sketch) {
         tenon.draw(sketch);
-        sketch.depth(Side.ABOVE, proud, RailEnd.mm(meeting().through()), RailEnd.mm(tenon.length()),
+        sketch.depth(Side.ABOVE, proud, mm(meeting().through()), mm(tenon.length()),
                 tenon.section().z0());
         wedging.draw(sketch);
     }

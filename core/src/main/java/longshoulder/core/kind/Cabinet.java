@@ -1,7 +1,7 @@
 package longshoulder.core.kind;
 
+import static longshoulder.core.reckoning.Amount.mm;
 import static longshoulder.core.kind.FrameBuilder.at;
-import static longshoulder.core.kind.FrameBuilder.mm;
 
 import java.util.ArrayList;
 import java.util.List;

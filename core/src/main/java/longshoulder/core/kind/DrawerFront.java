@@ -1,6 +1,6 @@
 package longshoulder.core.kind;
 
-import static longshoulder.core.kind.FrameBuilder.mm;
+import static longshoulder.core.reckoning.Amount.mm;
 
 import java.util.List;
 import java.util.Map;

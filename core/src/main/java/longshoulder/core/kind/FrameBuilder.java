@@ -1,5 +1,7 @@
 package longshoulder.core.kind;
 
+import static longshoulder.core.reckoning.Amount.mm;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -58,10 +60,6 @@ final class FrameBuilder {
         Vector3D.Unit along() {
             return faceEdge.negate().cross(faceSide).normalize();
         }
-    }
-
-    static double mm(Amount amount) {
-        return amount.value().toMillimetres();
     }
 
     static Vector3D at(double x, double y, double z) {

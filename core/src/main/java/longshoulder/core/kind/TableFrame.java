@@ -1,5 +1,7 @@
 package longshoulder.core.kind;
 
+import static longshoulder.core.reckoning.Amount.mm;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -106,10 +108,6 @@ final class TableFrame {
         return brief.choice("splay.given").equals(Optional.of("spread"))
                 ? new Angle(Math.toDegrees(Math.atan(mm(brief.required(spread)) / Math.max(1, mm(legHeight)))))
                 : brief.angle(angle);
-    }
-
-    private static double mm(Amount amount) {
-        return amount.value().toMillimetres();
     }
 
     Frame frame() {

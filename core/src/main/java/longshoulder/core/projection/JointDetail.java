@@ -1,5 +1,7 @@
 package longshoulder.core.projection;
 
+import static longshoulder.core.reckoning.Amount.mm;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -17,7 +19,6 @@ import longshoulder.core.joint.SectionFrame;
 import longshoulder.core.joint.SectionPlane;
 import longshoulder.core.joint.Sketch;
 import longshoulder.core.plan.Plan;
-import longshoulder.core.reckoning.Amount;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -169,7 +170,4 @@ public final class JointDetail {
         return DrawnPart.part(piece, rest);
     }
 
-    private static double mm(Amount amount) {
-        return amount.value().toMillimetres();
-    }
 }

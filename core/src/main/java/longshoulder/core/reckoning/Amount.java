@@ -26,6 +26,16 @@ public sealed interface Amount {
     /** What it is computed from, in order; empty for what was given. */
     List<Amount> parts();
 
+    /** The same with how often each counts; negative where it is taken away. */
+    default List<Term> terms() {
+        return parts().stream().map(part -> new Term(1, part)).toList();
+    }
+
+    /** The length of an amount in millimetres, for geometry. */
+    static double mm(Amount amount) {
+        return amount.value().toMillimetres();
+    }
+
     /** Whether it is computed from others. */
     default boolean isDerived() {
         return !parts().isEmpty();

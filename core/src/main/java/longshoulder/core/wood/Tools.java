@@ -1,6 +1,8 @@
 package longshoulder.core.wood;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import longshoulder.core.measure.Length;
 
@@ -35,6 +37,17 @@ public record Tools(List<Length> chisels) {
     /** These without one. */
     public Tools without(Length chisel) {
         return new Tools(chisels.stream().filter(owned -> !owned.equals(chisel)).toList());
+    }
+
+    /** The chisel that is nearest to a width, the narrower of two that are as near; empty if none is owned. */
+    public Optional<Length> nearest(Length width) {
+        return chisels.stream().min(Comparator.comparing(chisel -> chisel.minus(width).abs()));
+    }
+
+    /** Those between two widths, both included. */
+    public Tools between(Length least, Length most) {
+        return new Tools(chisels.stream().filter(chisel -> !chisel.isLessThan(least) && !chisel.isGreaterThan(most))
+                .toList());
     }
 
     public boolean owns(Length chisel) {

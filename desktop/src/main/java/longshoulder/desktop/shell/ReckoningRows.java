@@ -175,11 +175,7 @@ final class ReckoningRows {
     }
 
     private void tell(Amount amount, int times, int depth) {
-        if (amount instanceof Amount.Sum sum) {
-            sum.terms().forEach(term -> tell(term.amount(), term.times(), depth + 1));
-        } else {
-            amount.parts().forEach(part -> tell(part, 1, depth + 1));
-        }
+        amount.terms().forEach(term -> tell(term.amount(), term.times(), depth + 1));
         boolean result = depth == 0 && amount.isDerived();
         Optional<String> parameter = given(amount);
         rows.add(new ReckoningRow(result ? What.RESULT : What.LINE, parameter.orElse(amount.label().key()),
