@@ -15,6 +15,7 @@ final class PaperColours {
     private static final int STOP = 0xa3161b;
     private static final int RISK = 0x7d5000;
     private static final int NOTE = 0x3f5766;
+    private static final int WHITE = 0xffffff;
 
     /** Woods are this much paler than on a screen, so that lines and pencil marks stand out. */
     private static final double PALER = 0.35;
@@ -39,8 +40,11 @@ final class PaperColours {
     }
 
     static int of(Tint tint) {
+        if (tint.isPaper()) {
+            return WHITE;
+        }
         int wood = tint.isPickedOut() ? PICKED_OUT : Species.colourOf(tint.wood());
-        return mixed(mixed(wood, 0xffffff, PALER), INK, tint.shade());
+        return mixed(mixed(wood, WHITE, PALER), INK, tint.shade());
     }
 
     private static int mixed(int colour, int other, double share) {

@@ -27,4 +27,9 @@ public record Area(double left, double top, double width, double height) {
     public boolean contains(double x, double y) {
         return x >= left && x <= right() && y >= top && y <= bottom();
     }
+
+    /** Whether both have room in common; edges that touch do not count. */
+    public boolean overlaps(Area other) {
+        return left < other.right() && other.left < right() && top < other.bottom() && other.top < bottom();
+    }
 }

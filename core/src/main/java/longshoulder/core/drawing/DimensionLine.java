@@ -108,6 +108,13 @@ public record DimensionLine(Dimension dimension, String figure, Vector2D from, V
                 : begin.getY() - end.getY() > height + SPARE_DOWN;
     }
 
+    /** The box round the figure on the page, as wide as a pen writes it. */
+    Area figureArea(Placement at, TextMeasure measure) {
+        double width = FigureRun.width(figure, SIZE, isGiven(), measure);
+        Vector2D middle = figureAt(at, width, HEIGHT * SIZE);
+        return new Area(middle.getX() - width / 2, middle.getY() - HEIGHT * SIZE / 2, width, HEIGHT * SIZE);
+    }
+
     /** The box round the lines on the page. */
     public Area area(Placement at) {
         Vector2D begin = begin(at);

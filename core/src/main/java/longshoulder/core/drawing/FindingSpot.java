@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.joint.Joint;
@@ -23,8 +24,12 @@ public record FindingSpot(Finding finding, String words, Vector2D at) {
     /** For what is about nothing that is drawn, such as figures of pieces that are not there now. */
     private static final Vector2D CORNER = Vector2D.of(6.35, 6.35);
 
-    /** Symbols of findings are so far apart. */
-    private static final double BESIDE = 7;
+    /** So far the symbol of a finding reaches, with a little room round it. */
+    private static final double REACH = 3.6;
+
+    /** Free places are looked for in so many steps to each side, each so far. */
+    private static final int STEPS = 20;
+    private static final double STEP = 2.5;
 
     /** Those of all findings of a plan. */
     public static List<FindingSpot> of(DrawingContext context, List<PlacedView> views) {
@@ -57,33 +62,39 @@ public record FindingSpot(Finding finding, String words, Vector2D at) {
     }
 
     /**
-     * Symbols for a page, each with the number of its finding in the plan's order, from 1; those that would lie on another stand beside
-     * it, or below it where the page ends.
+     * Symbols for a page, each with the number of its finding in the plan's order, from 1, as near to its spot as others and figures
+     * let it; a thin line leads to a spot that it does not cover.
      *
-     * @param pageWidth in millimetres of paper
+     * @param figures what no symbol is to cover
+     * @param page on which all lie
      */
-    static List<Page.Group> symbols(List<FindingSpot> spots, double pageWidth) {
-        List<Vector2D> taken = new ArrayList<>();
+    static List<Page.Group> symbols(List<FindingSpot> spots, List<Area> figures, Area page) {
+        List<Area> taken = new ArrayList<>(figures);
+        List<Page.Group> leaders = new ArrayList<>();
         List<Page.Group> symbols = new ArrayList<>();
         for (int i = 0; i < spots.size(); i++) {
-            Vector2D at = free(spots.get(i).at, taken, pageWidth);
-            taken.add(at);
+            Vector2D spot = spots.get(i).at;
+            Vector2D at = free(spot, taken, page.inset(REACH, REACH, REACH, REACH));
+            taken.add(round(at));
+            leaders.add(Page.Group.onPaper(spot.getX(), spot.getY(), List.of(new Mark.Line(Vector2D.ZERO,
+                    Vector2D.of(at.getX() - spot.getX(), spot.getY() - at.getY()), Meaning.EXTENSION))));
             symbols.add(Page.Group.onPaper(at.getX(), at.getY(), List.of(
                     new Mark.FindingSymbol(Vector2D.ZERO, spots.get(i).finding.level(), String.valueOf(i + 1)))));
         }
-        return symbols;
+        leaders.addAll(symbols);
+        return leaders;
     }
 
-    private static Vector2D free(Vector2D wanted, List<Vector2D> taken, double pageWidth) {
-        Vector2D at = wanted;
-        while (isTaken(at, taken)) {
-            Vector2D right = at.add(Vector2D.of(BESIDE, 0));
-            at = right.getX() < pageWidth - BESIDE ? right : Vector2D.of(wanted.getX(), at.getY() + BESIDE);
-        }
-        return at;
+    /** The nearest place of those round the wanted one; the wanted one itself where none is free. */
+    private static Vector2D free(Vector2D wanted, List<Area> taken, Area page) {
+        return IntStream.rangeClosed(-STEPS, STEPS).boxed()
+                .flatMap(across -> IntStream.rangeClosed(-STEPS, STEPS)
+                        .mapToObj(down -> wanted.add(Vector2D.of(across * STEP, down * STEP))))
+                .filter(at -> page.contains(at.getX(), at.getY()) && taken.stream().noneMatch(round(at)::overlaps))
+                .min(Comparator.comparingDouble(wanted::distance)).orElse(wanted);
     }
 
-    private static boolean isTaken(Vector2D at, List<Vector2D> taken) {
-        return taken.stream().anyMatch(other -> other.distance(at) < BESIDE - 1e-6);
+    private static Area round(Vector2D at) {
+        return new Area(at.getX() - REACH, at.getY() - REACH, 2 * REACH, 2 * REACH);
     }
 }

@@ -144,21 +144,47 @@ public sealed interface Mark {
             Meaning meaning = meaning(level);
             double x = place.x(at);
             double y = place.y(at);
-            // A square, a triangle and a circle.
+            int corners = corners();
+            double[] xs = new double[corners];
+            double[] ys = new double[corners];
+            for (int i = 0; i < corners; i++) {
+                double angle = first() + 2 * Math.PI * i / corners;
+                xs[i] = x + reach() * Math.cos(angle);
+                ys[i] = y - reach() * Math.sin(angle);
+            }
+            pen.face(xs, ys, Tint.PAPER);
             if (level == Level.NOTE) {
                 pen.arc(x, y, RADIUS, 0, 360, meaning);
             } else {
-                int sides = level == Level.STOP ? 4 : 3;
-                double first = level == Level.STOP ? Math.PI / 4 : Math.PI / 2;
-                double reach = level == Level.STOP ? 1.2 * RADIUS : 1.5 * RADIUS;
-                for (int i = 0; i < sides; i++) {
-                    double from = first + 2 * Math.PI * i / sides;
-                    double to = first + 2 * Math.PI * (i + 1) / sides;
-                    pen.line(x + reach * Math.cos(from), y - reach * Math.sin(from), x + reach * Math.cos(to),
-                            y - reach * Math.sin(to), meaning);
+                for (int i = 0; i < corners; i++) {
+                    int next = (i + 1) % corners;
+                    pen.line(xs[i], ys[i], xs[next], ys[next], meaning);
                 }
             }
             pen.text(x - pen.width(number, SIZE, true) / 2, y + SIZE / 3, number, SIZE, true, meaning);
+        }
+
+        /** A square, a triangle, and so many that they pass for a circle. */
+        private int corners() {
+            return switch (level) {
+                case STOP -> 4;
+                case RISK -> 3;
+                case NOTE -> 24;
+            };
+        }
+
+        /** Where the first corner lies, in radians from the right. */
+        private double first() {
+            return level == Level.STOP ? Math.PI / 4 : Math.PI / 2;
+        }
+
+        /** How far the corners lie from the middle. */
+        private double reach() {
+            return switch (level) {
+                case STOP -> 1.2 * RADIUS;
+                case RISK -> 1.5 * RADIUS;
+                case NOTE -> RADIUS;
+            };
         }
 
         /** How a level is drawn. */

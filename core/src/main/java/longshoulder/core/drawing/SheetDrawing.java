@@ -36,8 +36,16 @@ public final class SheetDrawing implements Drawing {
                 groups.add(caption(view, width));
             }
         }
-        groups.addAll(FindingSpot.symbols(FindingSpot.of(context, views), width));
+        groups.addAll(
+                FindingSpot.symbols(FindingSpot.of(context, views), figures(views), new Area(0, 0, width, height)));
         return new Page(width, height, groups);
+    }
+
+    /** Where figures stand. */
+    private List<Area> figures(List<PlacedView> views) {
+        return views.stream().flatMap(
+                view -> context.lines(view).stream().map(line -> line.figureArea(view.placement(), context.measure())))
+                .toList();
     }
 
     private PlacedView drawn(PlacedView blank) {

@@ -8,6 +8,13 @@ package longshoulder.core.drawing;
  */
 public record Tint(String wood, double shade) {
 
+    /** The ground on which all is drawn: a face of it hides what lies behind. */
+    public static final Tint PAPER = new Tint("paper", 0);
+
+    public boolean isPaper() {
+        return equals(PAPER);
+    }
+
     public boolean isPickedOut() {
         return wood.isEmpty();
     }

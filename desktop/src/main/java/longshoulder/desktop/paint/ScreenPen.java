@@ -40,6 +40,9 @@ public final class ScreenPen implements Pen {
     }
 
     private static Color colour(Tint tint) {
+        if (tint.isPaper()) {
+            return Palette.paper();
+        }
         Color wood = tint.isPickedOut() ? Palette.litWood() : Palette.wood(tint.wood());
         return wood.interpolate(Palette.shade(), tint.shade());
     }
