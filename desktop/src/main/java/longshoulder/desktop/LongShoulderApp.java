@@ -62,7 +62,7 @@ public final class LongShoulderApp extends Application {
         Beginning loaded = beginning.join();
         Workbench bench = new Workbench(loaded.plan(), loaded.file(),
                 startUp.isWork() ? new BackgroundThread("planning") : LongWork.AT_ONCE,
-                startUp.isWork() ? Background.besideTheWindow() : Background.AT_ONCE);
+                startUp.isWork() ? Background.ofThreads() : Background.AT_ONCE);
         loaded.trouble().ifPresent(bad -> bench.notices().show(Notice.of(bad.message(Texts.locale()))));
         loaded.left().ifPresent(left -> bench.document().holdUnsaved());
         if (startUp.isWork()) {

@@ -13,14 +13,20 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
+import longshoulder.desktop.paint.Palette;
 import longshoulder.core.plan.Planner;
 import longshoulder.desktop.control.ChoiceButton;
+import longshoulder.desktop.control.FigureText;
 import longshoulder.desktop.control.Typefaces;
 import longshoulder.desktop.document.Documents;
 import longshoulder.desktop.document.Examples;
@@ -54,6 +60,7 @@ class PapersTest {
     private final List<String> printed = new ArrayList<>();
     private Workbench bench;
     private MainView view;
+    private Color lightInk;
 
     /** A printer that notes what it is given. */
     private final Printers printers = new Printers() {
@@ -74,6 +81,7 @@ class PapersTest {
     @Start
     void start(Stage stage) {
         Typefaces.load();
+        lightInk = Palette.ink();
         bench = new Workbench(Planner.plan(Examples.read("reading-table")), Optional.empty());
         view = new MainView(bench, new Documents(bench, asker), new Exports(bench, asker, LongWork.AT_ONCE, printers));
         Scene scene = view.scene(1280, 800);
@@ -175,6 +183,36 @@ class PapersTest {
         assertThat(robot.lookup(".glossary-entry").queryAll()).hasSizeGreaterThan(10);
         robot.push(KeyCode.F1);
         assertThat(robot.lookup("#help-sheet").query().isVisible()).isFalse();
+    }
+
+    /** A sheet over the stage has the room of the column and the rod too, and gives it back. */
+    @Test
+    void sheet_hasTheWholeWindowUnderTheStages(FxRobot robot) {
+        assertThat(robot.lookup("#rod").tryQuery()).isPresent();
+        choose(robot, "#papers", "shop-paper");
+        assertThat(robot.lookup("#print-sheet").queryAs(Region.class).getWidth()).isEqualTo(view.getWidth());
+        assertThat(robot.lookup("#rod").tryQuery()).isEmpty();
+        robot.push(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#rod").tryQuery()).isPresent();
+    }
+
+    /** The cut list was not shown yet when the theme changed: its figures have the new colour all the same. */
+    @Test
+    void theme_changedBeforeThePartIsShown_holdsThere(FxRobot robot) {
+        robot.interact(() -> {
+            MainView other = new MainView(bench, new Documents(bench, asker));
+            other.show(Stages.BRIEF);
+            other.use(Palette.Theme.DARK);
+            other.show(Stages.FRAME);
+            view.getScene().setRoot(other);
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#cut-list").lookup((Node node) -> node instanceof FigureText)
+                .queryAllAs(FigureText.class))
+                .isNotEmpty().flatExtracting(FigureText::getChildrenUnmodifiable)
+                .extracting(part -> ((Text) part).getFill()).doesNotContain(lightInk);
+        robot.interact(() -> Palette.use(Palette.Theme.LIGHT));
     }
 
     /** F11 gives the whole window to one piece; the space bar goes on; Esc gives the window back. */

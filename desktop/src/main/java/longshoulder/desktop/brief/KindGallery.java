@@ -62,7 +62,7 @@ public final class KindGallery extends TilePane implements Themed {
         return tile;
     }
 
-    /** Draws the pictures when they are first seen, beside the window. */
+    /** Draws the pictures when they are first seen, in the background. */
     public void refresh() {
         light();
         pictures.want(true, Kinds.all(), this);

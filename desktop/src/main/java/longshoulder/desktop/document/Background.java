@@ -19,8 +19,8 @@ public record Background(Function<Duration, Executor> after, Executor window) {
     /** By whoever asks, who waits for it; for tests and pictures. */
     public static final Background AT_ONCE = new Background(wait -> Runnable::run, Runnable::run);
 
-    /** Beside the window, each value on a thread of its own: none delays another. */
-    public static Background besideTheWindow() {
+    /** In the background, each value on a thread of its own: none delays another. */
+    public static Background ofThreads() {
         Executor threads = Thread::startVirtualThread;
         return new Background(wait -> wait.isZero()
                 ? threads

@@ -7,7 +7,7 @@ import java.util.function.Supplier;
 import longshoulder.core.plan.Plan;
 
 /**
- * Something that a part of the window shows of every plan. It is made beside the window, before the plan is shown, as things are set
+ * Something that a part of the window shows of every plan. It is made in the background, before the plan is shown, as things are set
  * then; where they are set otherwise by the time it is shown, it is made anew.
  *
  * @param <S> how things are set: what is lit, how much room there is; equal where the same comes of it

@@ -11,8 +11,8 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Something that is worked out beside the window for as long as somebody shows it, such as a preview of a paper. What is wanted is told by
- * a key; another key calls off what is under way. All methods are for the interface's thread, which never waits.
+ * Something that is worked out in the background for as long as somebody shows it, such as a preview of a paper. What is wanted is named by
+ * a key; another key cancels the work under way. All methods are for the interface's thread, which never waits.
  *
  * @param <K> what it is worked out for; equal keys have the same value
  * @param <T> what is worked out
@@ -36,7 +36,7 @@ public final class BackgroundValue<K, T> {
         void soFar(T value);
     }
 
-    private final Executor beside;
+    private final Executor workers;
     private final Executor window;
     private final Maker<K, T> maker;
     private final Consumer<Throwable> failed;
@@ -45,12 +45,12 @@ public final class BackgroundValue<K, T> {
     private volatile @Nullable Run current;
 
     /**
-     * @param beside where it is worked out, each time at once
+     * @param workers where it is worked out; each task is begun at once
      * @param window runs on the interface's thread
      * @param failed takes a mistake of the maker's
      */
-    public BackgroundValue(Executor beside, Executor window, Maker<K, T> maker, Consumer<Throwable> failed) {
-        this.beside = beside;
+    public BackgroundValue(Executor workers, Executor window, Maker<K, T> maker, Consumer<Throwable> failed) {
+        this.workers = workers;
         this.window = window;
         this.maker = maker;
         this.failed = failed;
@@ -76,7 +76,7 @@ public final class BackgroundValue<K, T> {
         current = next;
         progress.set(0);
         value.set(Optional.empty());
-        beside.execute(next);
+        workers.execute(next);
     }
 
     /** Nobody shows it any more: what is under way is called off. */

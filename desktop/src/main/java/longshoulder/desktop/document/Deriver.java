@@ -11,23 +11,23 @@ import longshoulder.core.plan.Plan;
 import longshoulder.core.tasks.Tasks;
 
 /**
- * Derives plans, and what is drawn of them, beside the window. The newest wins: what was asked for before and is not done yet is
- * not begun any more, and not shown.
+ * Derives plans, and what is drawn of them, in the background. Only the newest request counts: an older one that is not done
+ * yet is neither begun nor shown.
  */
 final class Deriver {
 
     private final LongWork work;
-    private final AtomicLong asked = new AtomicLong();
+    private final AtomicLong requested = new AtomicLong();
     private final List<Function<Plan, Runnable>> preparations = new ArrayList<>();
 
-    /** A plan, and what hands out what was made of it. */
-    private record Made(Plan plan, List<Runnable> handOuts) {}
+    /** A plan, and actions that publish what was prepared for it. */
+    private record Made(Plan plan, List<Runnable> publications) {}
 
     Deriver(LongWork work) {
         this.work = work;
     }
 
-    /** Something else is made of every plan from now on. */
+    /** From now on this too is prepared for every plan. */
     void prepare(Function<Plan, Runnable> preparation) {
         preparations.add(preparation);
     }
@@ -37,23 +37,23 @@ final class Deriver {
      *
      * @param plan touches nothing of the window
      * @param waiting says that it takes a while; not run where it does not
-     * @param show shows the plan, after what was made of it was handed out; not run where something newer was asked for
+     * @param show shows the plan, after what was prepared for it was published; not run if a newer plan was requested
      */
     void derive(Supplier<Plan> plan, Runnable waiting, Consumer<Plan> show) {
-        long mine = asked.incrementAndGet();
+        long mine = requested.incrementAndGet();
         List<Function<Plan, Runnable>> now = List.copyOf(preparations);
         work.run(() -> isNewest(mine) ? Optional.of(make(plan.get(), now)) : Optional.<Made>empty(), () -> {
             if (isNewest(mine)) {
                 waiting.run();
             }
         }, made -> made.filter(done -> isNewest(mine)).ifPresent(done -> {
-            done.handOuts.forEach(Runnable::run);
+            done.publications.forEach(Runnable::run);
             show.accept(done.plan);
         }));
     }
 
     private boolean isNewest(long request) {
-        return asked.get() == request;
+        return requested.get() == request;
     }
 
     /** The processors share the preparations. */

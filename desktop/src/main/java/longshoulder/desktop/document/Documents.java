@@ -19,7 +19,7 @@ public final class Documents {
     private final StoredPreferences remembered;
     private final LongWork work;
 
-    /** Counts what was begun or asked for: a design that comes when something else was begun comes too late. */
+    /** Counts requests to begin or open a design: one that is read after a newer request is not opened. */
     private long begun;
 
     /** Documents of which nothing is remembered afterwards. */
@@ -112,7 +112,7 @@ public final class Documents {
                 .orElseGet(() -> asker.toSave(suggestion()).map(bench::save).orElse(false));
     }
 
-    /** Does something that ends the document, at once or after the maker has said what is to become of the changes. */
+    /** Does something that closes the document; where changes are not saved, after the maker has chosen to save or drop them. */
     public void unlessChanged(Runnable action) {
         if (!bench.document().isChanged()) {
             action.run();

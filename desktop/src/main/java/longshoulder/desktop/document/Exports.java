@@ -26,7 +26,7 @@ import longshoulder.files.Printers;
 import longshoulder.files.ShopPaperPdf;
 import longshoulder.files.SystemReason;
 
-/** What leaves the program on paper or as a drawing: made beside the window, with a notice of what came of it. */
+/** What leaves the program on paper or as a drawing: made in the background, with a notice of what came of it. */
 public final class Exports {
 
     private final Workbench bench;
@@ -50,7 +50,7 @@ public final class Exports {
     /**
      * Asks for a file and writes a drawing of the shown plan at full size, on a page as large as it.
      *
-     * @param drawing makes it; run beside the window
+     * @param drawing makes it; run in the background
      * @param name of the drawing, for the file
      */
     public void export(Function<DrawingContext, Drawing> drawing, String name, DrawingFormat format) {

@@ -10,7 +10,7 @@ import longshoulder.core.project.Project;
  * An edit that is looked at before it is made.
  *
  * @param plan what it would come to
- * @param changes what would be otherwise than it is
+ * @param changes what would change
  */
 public record Trial(Edit edit, Plan plan, Changes changes) {
 

@@ -29,7 +29,7 @@ import longshoulder.files.SystemReason;
  * The document as it is worked on and the plan that is shown of it: what all parts of the window listen to and send their edits to.
  * It holds the {@link OpenDocument}, the {@link Selection}, the {@link Trials} and the {@link Notices}.
  *
- * <p>An edit is made at once. What follows from it is derived beside the window: where that takes no longer than a frame, it is
+ * <p>An edit is made at once. What follows from it is derived in the background: where that takes no longer than a frame, it is
  * shown in the same one (docs/performance.md); where it takes longer, the window shows what it showed until then, and can be worked
  * with.
  */
@@ -107,9 +107,10 @@ public final class Workbench {
     }
 
     /**
-     * From now on something is made of every plan before it is shown, beside the window.
+     * From now on something is prepared for every plan, in the background, before the plan is shown.
      *
-     * @param preparation touches nothing of the window; gives what hands out what was made, run when the plan is shown
+     * @param preparation touches nothing of the window; returns an action that publishes what it made, which runs on the interface's
+     *     thread when the plan is shown
      */
     public void prepare(Function<Plan, Runnable> preparation) {
         deriver.prepare(preparation);

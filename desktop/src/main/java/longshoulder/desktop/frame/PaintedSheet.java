@@ -14,7 +14,7 @@ import longshoulder.desktop.paint.Pixels;
 import longshoulder.desktop.document.Workbench;
 
 /**
- * The views of a sheet, placed and painted for a setting. It is made beside the window, where the processors share the views.
+ * The views of a sheet, placed and painted for a setting. It is made in the background, where the processors share the views.
  *
  * @param painted those of {@link SheetLayout}, the pictorial one last; none where there is no room
  * @param spots where findings arise

@@ -58,7 +58,7 @@ public final class SheetPane extends DrawingPane {
     private double lastX;
     private double lastY;
     private boolean dragged;
-    /** Read beside the window too. */
+    /** Read in the background too. */
     private volatile boolean shown = true;
     private Optional<PieceDrag> grabbed = Optional.empty();
 

@@ -53,7 +53,7 @@ public final class JointSheet extends Pane implements Themed {
     private final Map<SectionPlane, Text> captions = new EnumMap<>(SectionPlane.class);
     private final Map<SectionPlane, Double> captionWidths = new EnumMap<>(SectionPlane.class);
     private final BackgroundDerivation<JointSetting, PaintedJoint> painting;
-    /** Read beside the window too. */
+    /** Read in the background too. */
     private volatile boolean shown;
     private double turn = FIRST_TURN;
     private double lift = FIRST_LIFT;

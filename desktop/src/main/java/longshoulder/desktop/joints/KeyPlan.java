@@ -68,7 +68,7 @@ public final class KeyPlan extends Pane implements Themed {
         PictureView.whenPixelsChange(this, this::paint);
     }
 
-    /** Brought up to date; the drawing is worked out beside the window. */
+    /** Brought up to date; the drawing is worked out in the background. */
     public void refresh() {
         drawing.want(bench.plan());
         paint();

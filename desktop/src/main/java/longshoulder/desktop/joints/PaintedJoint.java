@@ -24,7 +24,7 @@ import longshoulder.desktop.paint.ScreenPen;
 
 /**
  * A joint painted for a setting: three sections of it closed, and the joint pulled apart. While another joint is tried out it is drawn as
- * it would be, the present one dashed over it. It is made beside the window.
+ * it would be, the present one dashed over it. It is made in the background.
  *
  * @param joint as it is drawn; empty where there is none, or no room
  * @param figures to be shown over the picture

@@ -11,7 +11,7 @@ import longshoulder.desktop.document.BackgroundValue;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Small pictures by name, painted one after another beside the window while they are shown. Each has a frame of its own, which keeps what
+ * Small pictures by name, painted one after another in the background while they are shown. Each has a frame of its own, which keeps what
  * it shows until the next picture is there.
  *
  * @param <S> what they are pictures of; equal for equal pictures

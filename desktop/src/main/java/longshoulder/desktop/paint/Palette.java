@@ -51,7 +51,7 @@ public final class Palette {
 
     private static final Map<String, Color> WOODS = new ConcurrentHashMap<>();
 
-    /** Read beside the window too, where pictures are painted. */
+    /** Read in the background too, where pictures are painted. */
     private static volatile Theme theme = Theme.LIGHT;
 
     private Palette() {}

@@ -1,5 +1,5 @@
 /**
- * Pictures: painted beside the window by a pen for pixels, shown by nodes; and the palette.
+ * Pictures: painted in the background by a pen for pixels, shown by nodes; and the palette.
  *
  * <p>No argument or result is ever null unless marked.
  */

@@ -12,7 +12,7 @@ import longshoulder.desktop.control.Lines;
 import longshoulder.desktop.document.Workbench;
 
 /**
- * A line of the cut list in words; it is told beside the window.
+ * A line of the cut list in words; it is told in the background.
  *
  * @param pieces by their ids
  * @param role what they are

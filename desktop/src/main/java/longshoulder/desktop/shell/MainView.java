@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -48,6 +49,7 @@ public final class MainView extends BorderPane {
     private final Map<WorkStage, StageView> views = new HashMap<>();
     private final SideColumn column;
     private final RodPane rod;
+    private final List<Overlay> overlays;
     private final HelpSheet help;
     private final ExampleSheet examples;
     private final Button atBench = new Button(Texts.get("bench.open"));
@@ -77,6 +79,7 @@ public final class MainView extends BorderPane {
         examples = new ExampleSheet(bench, documents);
         print = new PrintSheet(bench, exports);
         papers = new PaperMenu(bench, exports, print, () -> view(shown).drawing());
+        overlays = List.of(print, examples, help);
         middle = new StackPane(print, examples, help, notice, finder);
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
         StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
@@ -95,6 +98,7 @@ public final class MainView extends BorderPane {
         column = new SideColumn(new CutListPane(bench), new ReckoningPane(bench));
         rod = new RodPane(bench);
         show(Stages.FRAME);
+        overlays.forEach(sheet -> sheet.visibleProperty().addListener((observed, was, is) -> surround()));
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         setOnDragOver(drag -> {
             if (dropped(drag).isPresent()) {
@@ -119,13 +123,17 @@ public final class MainView extends BorderPane {
         stages.show(stage);
         StageView next = view(stage);
         views.values().stream().filter(view -> !view.equals(next)).forEach(view -> view.show(false));
-        setRight(stage.showsColumn() ? column : null);
-        setBottom(stage.showsRod() ? rod : null);
         notice.minHeightProperty().bind(next.foot().map(foot -> Math.max(LEAST_NOTICE, foot.doubleValue())));
-        print.close();
-        examples.close();
-        help.close();
+        overlays.forEach(Overlay::close);
+        surround();
         next.show(true);
+    }
+
+    /** Column and rod stand beside a stage that wants them; a sheet over the stage has their room as well. */
+    private void surround() {
+        boolean covered = overlays.stream().anyMatch(Node::isVisible);
+        setRight(shown.showsColumn() && !covered ? column : null);
+        setBottom(shown.showsRod() && !covered ? rod : null);
     }
 
     /** The stage that is shown. */
@@ -139,6 +147,8 @@ public final class MainView extends BorderPane {
         setStyle(Palette.css());
         Optional.ofNullable(getScene()).ifPresent(scene -> scene.setFill(Palette.paper()));
         Themed.recolourAll(this);
+        // Parts that are hidden just now are not in the window.
+        Stream.of(top, middle, column, rod).filter(part -> part.getParent() == null).forEach(Themed::recolourAll);
     }
 
     /** A scene with the paper as its ground: a background of the root over the scene's own would be painted once more. */
@@ -234,11 +244,9 @@ public final class MainView extends BorderPane {
         if (key.getCode() == KeyCode.ESCAPE) {
             // Not consumed: a figure that is being typed into is left as well.
             bench.closeAll();
-            help.close();
-            examples.close();
+            overlays.forEach(Overlay::close);
             leaveBench();
             finder.close();
-            print.close();
             return;
         }
         Runnable action = action(key);
@@ -259,7 +267,10 @@ public final class MainView extends BorderPane {
             return documents::save;
         }
         if (PRINT.match(key)) {
-            return papers::print;
+            return () -> {
+                leaveBench();
+                papers.print();
+            };
         }
         if (THEME.match(key)) {
             return this::otherTheme;
@@ -281,7 +292,10 @@ public final class MainView extends BorderPane {
             return () -> bench.edit(new Edit.ShowIn(bench.project().showing().other()));
         }
         return switch (key.getCode()) {
-            case F1 -> () -> help.turn(shown);
+            case F1 -> () -> {
+                leaveBench();
+                help.turn(shown);
+            };
             case F11 -> this::turnBench;
             case F8 -> bench.selection()::nextFinding;
             case PAGE_DOWN -> () -> bench.selection().lightNext(1);

@@ -20,7 +20,7 @@ import longshoulder.desktop.paint.ScreenPen;
 import longshoulder.desktop.document.Workbench;
 
 /**
- * A piece as it lies on the rod, painted: its faces under each other, and its marks across them. It is made beside the window.
+ * A piece as it lies on the rod, painted: its faces under each other, and its marks across them. It is made in the background.
  *
  * @param heading its mark and name
  * @param marks where they lie in the region, in pixels

@@ -17,7 +17,7 @@ record Printout(String name, boolean hasScale, Maker maker) {
     interface Maker {
 
         /**
-         * Makes it; empty if it has no room on the paper at the scale. Runs beside the window.
+         * Makes it; empty if it has no room on the paper at the scale. Runs in the background.
          *
          * @param scale 0 for as large as it can be
          * @param progress is told how much is done, from 0 to 1

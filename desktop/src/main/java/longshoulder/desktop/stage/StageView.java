@@ -17,7 +17,7 @@ public interface StageView {
     /** What is laid into the window. */
     Node node();
 
-    /** How high what stands along its foot is, in pixels: a notice covers it wholly, so that no half of a control looks out. */
+    /** Height of the controls along its lower edge, in pixels: a notice is made at least so high, so that it covers them completely. */
     default ObservableValue<Number> foot() {
         return new SimpleDoubleProperty(0);
     }

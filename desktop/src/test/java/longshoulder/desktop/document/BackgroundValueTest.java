@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
-/** What is worked out beside the window, step by step: both threads are queues here. */
+/** What is worked out in the background, step by step: both threads are queues here. */
 class BackgroundValueTest {
 
     private final Deque<Runnable> beside = new ArrayDeque<>();
