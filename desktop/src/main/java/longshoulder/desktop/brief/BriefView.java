@@ -41,9 +41,7 @@ final class BriefView extends Scroller implements StageView {
     }
 
     @Override
-    public void show(boolean shown) {
-        setVisible(shown);
-        setManaged(shown);
+    public void whenShown(boolean shown) {
         if (shown) {
             first.refresh();
             gallery.refresh();

@@ -33,9 +33,7 @@ final class FrameView extends BorderPane implements StageView {
     }
 
     @Override
-    public void show(boolean shown) {
-        setVisible(shown);
-        setManaged(shown);
+    public void whenShown(boolean shown) {
         sheet.show(shown);
         if (shown) {
             sheet.requestFocus();

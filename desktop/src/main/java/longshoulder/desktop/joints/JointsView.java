@@ -57,9 +57,7 @@ final class JointsView extends BorderPane implements StageView {
     }
 
     @Override
-    public void show(boolean shown) {
-        setVisible(shown);
-        setManaged(shown);
+    public void whenShown(boolean shown) {
         sheet.show(shown);
         candidates.refresh();
         if (!shown) {

@@ -30,9 +30,7 @@ final class LengthsView extends Scroller implements StageView {
     }
 
     @Override
-    public void show(boolean shown) {
-        setVisible(shown);
-        setManaged(shown);
+    public void whenShown(boolean shown) {
         list.show(shown);
         if (shown) {
             requestFocus();

@@ -11,8 +11,15 @@ import longshoulder.core.drawing.DrawingContext;
 /** What the middle of the window shows at a stage of the work. */
 public interface StageView {
 
-    /** Shown or hidden; while hidden nothing in it is worked out. */
-    void show(boolean shown);
+    /** Shows or hides it. */
+    default void show(boolean shown) {
+        node().setVisible(shown);
+        node().setManaged(shown);
+        whenShown(shown);
+    }
+
+    /** It was just shown or hidden; while hidden nothing in it is worked out. */
+    void whenShown(boolean shown);
 
     /** What is laid into the window. */
     Node node();
