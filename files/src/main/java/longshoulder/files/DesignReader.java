@@ -146,43 +146,60 @@ final class DesignReader {
         Kind kind = Kinds.find(kindId)
                 .orElseThrow(() -> at("project.kind", Sentence.of("kind", shortened(kindId))));
         Showing showing = found("project.showing", () -> Showing.parse(node.path("showing").asText()));
-        List<Edit> edits = new ArrayList<>();
-        List<String> places = new ArrayList<>();
-        List<Map.Entry<String, JsonNode>> values = node.path("values").properties().stream().sorted(TYPES_FIRST)
-                .toList();
-        values.stream().filter(entry -> entry.getKey().indexOf(':') < 0).forEach(entry -> {
-            places.add("project.values." + shortened(entry.getKey()));
-            edits.add(new Edit.Give(entry.getKey(), value(kind, entry, places.getLast())));
-        });
-        for (int i = 0; i < node.path("alterations").size(); i++) {
-            places.add("project.alterations[" + i + "]");
-            edits.add(alteration(node.path("alterations").get(i), places.getLast(), showing));
-        }
-        values.stream().filter(entry -> entry.getKey().indexOf(':') >= 0).forEach(entry -> {
-            places.add("project.values." + shortened(entry.getKey()));
-            edits.add(new Edit.Give(entry.getKey(), value(kind, entry, places.getLast())));
-        });
-        node.path("woods").properties().forEach(entry -> {
-            places.add("project.woods." + shortened(entry.getKey()));
-            edits.add(new Edit.UseWood(entry.getKey(), entry.getValue().asText()));
-        });
-        // What the first files called it, when only shoulders could be entered.
-        node.path("cutShoulders").properties().forEach(entry -> {
-            places.add("project.cutShoulders." + shortened(entry.getKey()));
-            edits.add(new Edit.RecordMilled(entry.getKey(), Milled.SHOULDER,
-                    length(entry.getValue(), places.getLast())));
-        });
-        node.path("milled").properties().forEach(entry -> {
-            places.add("project.milled." + shortened(entry.getKey()));
-            edits.add(milled(entry.getKey(), length(entry.getValue(), places.getLast()), places.getLast()));
-        });
         Project start = Project.ofKind(kind, node.path("title").asText(), showing);
         Project project = new Project(start.title(), kind.brief(false), start.woods(), tools(node.path("chisels")),
                 start.milled(), List.of(), showing);
-        for (int i = 0; i < edits.size(); i++) {
-            project = applied(project, edits.get(i), places.get(i));
+        List<Map.Entry<String, JsonNode>> values = node.path("values").properties().stream().sorted(TYPES_FIRST)
+                .toList();
+        for (Map.Entry<String, JsonNode> entry : values) {
+            project = isOfJoint(entry) ? project : given(kind, project, entry, project::frame);
+        }
+        for (int i = 0; i < node.path("alterations").size(); i++) {
+            // Whether it makes sense now is not asked: one whose piece is not there waits.
+            project = project.keeping(
+                    alteration(node.path("alterations").get(i), "project.alterations[" + i + "]", showing));
+        }
+        // Nothing from here on changes the frame.
+        Project altered = project;
+        Supplier<Frame> frame = once(altered::frame);
+        for (Map.Entry<String, JsonNode> entry : values) {
+            project = isOfJoint(entry) ? given(kind, project, entry, frame) : project;
+        }
+        for (Map.Entry<String, JsonNode> entry : node.path("woods").properties()) {
+            project = applied(project, new Edit.UseWood(entry.getKey(), entry.getValue().asText()),
+                    "project.woods." + shortened(entry.getKey()), frame);
+        }
+        // What the first files called it, when only shoulders could be entered.
+        for (Map.Entry<String, JsonNode> entry : node.path("cutShoulders").properties()) {
+            String place = "project.cutShoulders." + shortened(entry.getKey());
+            project = applied(project, new Edit.RecordMilled(entry.getKey(), Milled.SHOULDER,
+                    length(entry.getValue(), place)), place, frame);
+        }
+        for (Map.Entry<String, JsonNode> entry : node.path("milled").properties()) {
+            String place = "project.milled." + shortened(entry.getKey());
+            project = applied(project, milled(entry.getKey(), length(entry.getValue(), place), place), place, frame);
         }
         return project;
+    }
+
+    private static boolean isOfJoint(Map.Entry<String, JsonNode> value) {
+        return value.getKey().indexOf(':') >= 0;
+    }
+
+    private Project given(Kind kind, Project project, Map.Entry<String, JsonNode> entry, Supplier<Frame> frame) {
+        String place = "project.values." + shortened(entry.getKey());
+        return applied(project, new Edit.Give(entry.getKey(), value(kind, entry, place)), place, frame);
+    }
+
+    /** Asks at most once. */
+    private static <T> Supplier<T> once(Supplier<T> supplier) {
+        List<T> known = new ArrayList<>();
+        return () -> {
+            if (known.isEmpty()) {
+                known.add(supplier.get());
+            }
+            return known.getFirst();
+        };
     }
 
     private Edit milled(String key, Length length, String place) {
@@ -192,39 +209,38 @@ final class DesignReader {
         return new Edit.RecordMilled(address.joint().orElse(""), what, length);
     }
 
-    private Edit alteration(JsonNode node, String place, Showing showing) {
+    private Alteration alteration(JsonNode node, String place, Showing showing) {
         Map<String, String> fields = new LinkedHashMap<>();
         node.properties().forEach(entry -> fields.put(entry.getKey(), entry.getValue().asText()));
         try {
-            return new Edit.Alter(Alterations.read(fields, Unit.MILLIMETRE));
+            return Alterations.read(fields, Unit.MILLIMETRE);
         } catch (EditRefused refused) {
             throw at(place, said(refused.reason(), showing));
         }
     }
 
     /** What was decided for a piece that is not there now is kept: the file stays open whatever came after. */
-    private static Optional<Project> kept(Project project, Edit edit) {
-        Frame frame = project.frame();
+    private static Optional<Project> kept(Project project, Edit edit, Frame frame) {
         return switch (edit) {
             case Edit.Give(String name, Value value) when Edit.waits(project, frame, name) ->
                 jointParameter(Address.parse(name)).filter(one -> one.refusal(value).isEmpty())
                         .map(one -> project.keeping(name, value));
             case Edit.RecordMilled(String id, Milled what, Length length) when !what.isKnown(id, frame) ->
                 Optional.of(project.keepingMilled(Address.of(id, what.id()), length));
-            case Edit.Alter(Alteration alteration) -> Optional.of(project.keeping(alteration));
             default -> Optional.empty();
         };
     }
 
-    private Project applied(Project project, Edit edit, String place) {
+    private Project applied(Project project, Edit edit, String place, Supplier<Frame> frame) {
         try {
-            return edit.applyTo(project);
+            return switch (edit) {
+                case Edit.Give give -> give.applyTo(project, frame);
+                case Edit.RecordMilled milled -> milled.applyTo(project, frame);
+                default -> edit.applyTo(project);
+            };
         } catch (EditRefused refused) {
-            Optional<Project> kept = kept(project, edit);
-            if (kept.isPresent()) {
-                return kept.get();
-            }
-            throw at(place, said(refused.reason(), project.showing()));
+            return kept(project, edit, frame.get())
+                    .orElseThrow(() -> at(place, said(refused.reason(), project.showing())));
         }
     }
 

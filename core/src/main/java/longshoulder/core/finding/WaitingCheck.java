@@ -39,13 +39,11 @@ final class WaitingCheck implements Check {
         Kinds.find(project.brief().kind()).ifPresent(kind -> kind.waiting(project.brief()).stream()
                 .map(kind::parameter).flatMap(Optional::stream).forEach(choice -> findings.add(ruledOut(choice))));
         Frame kinds = project.alterations().isEmpty() ? subject.planned() : project.kindsFrame();
-        for (Alteration alteration : project.alterations()) {
-            if (Alterations.isWaiting(project, kinds, alteration)) {
-                String said = String.join(" ", alteration.fields().values());
-                findings.add(new Finding("waits", Concern.FRAME, Level.NOTE, List.of(),
-                        Label.of("finding.alterationWaits", said),
-                        List.of(new Remedy(Label.of("remedy.forget", said), new Edit.Unalter(alteration)))));
-            }
+        for (Alteration alteration : Alterations.waiting(project, kinds)) {
+            String said = String.join(" ", alteration.fields().values());
+            findings.add(new Finding("waits", Concern.FRAME, Level.NOTE, List.of(),
+                    Label.of("finding.alterationWaits", said),
+                    List.of(new Remedy(Label.of("remedy.forget", said), new Edit.Unalter(alteration)))));
         }
         return findings;
     }

@@ -21,6 +21,8 @@ public record Angle(double degrees) implements Comparable<Angle> {
         if (!Double.isFinite(degrees)) {
             throw new IllegalArgumentException("An angle (%s) must be a number.".formatted(degrees));
         }
+        // No angle at all has no sign: -0.0 becomes 0.0.
+        degrees += 0.0;
     }
 
     /**

@@ -13,7 +13,8 @@ import java.util.regex.Pattern;
  */
 public record Ratio(long numerator, long denominator) implements Comparable<Ratio> {
 
-    private static final Pattern FRACTION = Pattern.compile("\\s*(\\d{1,6})\\s*/\\s*(\\d{1,6})\\s*");
+    /** As many digits as {@link #toString} may write of a decimal with a percent sign, such as 999999.999999 %. */
+    private static final Pattern FRACTION = Pattern.compile("\\s*(\\d{1,12})(?:\\s*/\\s*(\\d{1,9}))?\\s*");
     private static final Pattern DECIMAL = Pattern.compile("\\s*(\\d{1,6}(?:[.,]\\d{1,6})?)\\s*(%?)\\s*");
 
     /** @throws IllegalArgumentException if it is negative or has no denominator */
@@ -33,8 +34,9 @@ public record Ratio(long numerator, long denominator) implements Comparable<Rati
      */
     public static Ratio read(String text) throws EntryException {
         Matcher fraction = FRACTION.matcher(text);
-        if (fraction.matches() && Long.parseLong(fraction.group(2)) > 0) {
-            return new Ratio(Long.parseLong(fraction.group(1)), Long.parseLong(fraction.group(2)));
+        long denominator = fraction.matches() && fraction.group(2) != null ? Long.parseLong(fraction.group(2)) : 1;
+        if (fraction.matches() && denominator > 0) {
+            return new Ratio(Long.parseLong(fraction.group(1)), denominator);
         }
         Matcher decimal = DECIMAL.matcher(text);
         if (!decimal.matches()) {
@@ -67,8 +69,8 @@ public record Ratio(long numerator, long denominator) implements Comparable<Rati
 
     @Override
     public int compareTo(Ratio other) {
-        return Long.compare(Math.multiplyExact(numerator, other.denominator),
-                Math.multiplyExact(other.numerator, denominator));
+        return BigInteger.valueOf(numerator).multiply(BigInteger.valueOf(other.denominator))
+                .compareTo(BigInteger.valueOf(other.numerator).multiply(BigInteger.valueOf(denominator)));
     }
 
     /** Such as "1/4" or "6"; {@link #read} reads it back. */

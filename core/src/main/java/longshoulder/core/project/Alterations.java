@@ -1,9 +1,12 @@
 package longshoulder.core.project;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Facing;
 import longshoulder.core.frame.Frame;
@@ -31,24 +34,26 @@ public final class Alterations {
 
     /** A frame with all alterations that make sense now; the others wait. */
     static Frame of(Project project, Frame frame) {
-        Frame altered = frame;
-        for (Alteration alteration : project.alterations()) {
-            altered = alteration.applyTo(altered).orElse(altered);
-        }
-        return altered;
+        return applied(project, frame, waiting -> {});
     }
 
-    /** Whether an alteration found what it names. */
-    public static boolean isWaiting(Project project, Frame kinds, Alteration wanted) {
-        Frame altered = kinds;
+    /** The alterations of a project that do not find what they name, in their order. */
+    public static List<Alteration> waiting(Project project, Frame kinds) {
+        List<Alteration> waiting = new ArrayList<>();
+        applied(project, kinds, waiting::add);
+        return waiting;
+    }
+
+    private static Frame applied(Project project, Frame frame, Consumer<Alteration> waiting) {
+        Frame altered = frame;
         for (Alteration alteration : project.alterations()) {
             Optional<Frame> next = alteration.applyTo(altered);
-            if (alteration.equals(wanted)) {
-                return next.isEmpty();
+            if (next.isEmpty()) {
+                waiting.accept(alteration);
             }
             altered = next.orElse(altered);
         }
-        return true;
+        return altered;
     }
 
     /**

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
@@ -22,9 +23,17 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.wood.Species;
+import longshoulder.core.wood.Tools;
 
 /** One change to a project: what the window, the command line and a remedy all send. */
 public sealed interface Edit {
+
+    /** So many of each a project can hold; {@code docs/formats/design.schema.json} has the same limits. */
+    int MOST_VALUES = 5000;
+    int MOST_CHISELS = 200;
+    int MOST_MILLED = 5000;
+    int MOST_ALTERATIONS = 1000;
+    int LONGEST_TITLE = 200;
 
     /**
      * The project with this change.
@@ -37,8 +46,15 @@ public sealed interface Edit {
     record Give(String parameter, Value value) implements Edit {
         @Override
         public Project applyTo(Project project) {
-            accept(requireParameter(project, parameter).refusal(value));
-            return project.withBrief(project.brief().with(parameter, value));
+            return applyTo(project, project::frame);
+        }
+
+        /** The same where the frame of the project is known already, which takes long for one of many pieces. */
+        public Project applyTo(Project project, Supplier<Frame> frame) {
+            accept(requireParameter(project, frame, parameter).refusal(value));
+            Brief changed = project.brief().with(parameter, value);
+            requireRoom("values", changed.values().size(), MOST_VALUES);
+            return project.withBrief(changed);
         }
     }
 
@@ -47,7 +63,7 @@ public sealed interface Edit {
         @Override
         public Project applyTo(Project project) {
             boolean ofKind = Address.parse(parameter).joint().isEmpty() && HouseRules.find(parameter).isEmpty();
-            if (ofKind && requireParameter(project, parameter).preset(false).isPresent()) {
+            if (ofKind && requireParameter(project, project::frame, parameter).preset(false).isPresent()) {
                 throw new EditRefused(Label.of("refused.noRule", Label.of("parameter." + parameter)));
             }
             return project.withBrief(project.brief().without(parameter));
@@ -71,13 +87,10 @@ public sealed interface Edit {
 
     /** Changes the frame beyond what its kind asks for. */
     record Alter(Alteration alteration) implements Edit {
-        private static final int MOST = 1000;
 
         @Override
         public Project applyTo(Project project) {
-            if (project.alterations().size() >= MOST) {
-                throw new EditRefused(Label.of("refused.tooMany", MOST));
-            }
+            requireRoom("alterations", project.alterations().size() + 1, MOST_ALTERATIONS);
             if (alteration.applyTo(project.frame()).isEmpty()) {
                 throw new EditRefused(Label.of("refused.altered." + alteration.fields().get("do"), alteration.piece()));
             }
@@ -106,7 +119,9 @@ public sealed interface Edit {
             if (!width.isPositive() || width.isGreaterThan(WIDEST)) {
                 throw new EditRefused(Label.of("refused.chisel", width, WIDEST));
             }
-            return project.withTools(project.tools().with(width));
+            Tools more = project.tools().with(width);
+            requireRoom("chisels", more.chisels().size(), MOST_CHISELS);
+            return project.withTools(more);
         }
     }
 
@@ -131,7 +146,12 @@ public sealed interface Edit {
 
         @Override
         public Project applyTo(Project project) {
-            if (!what.isPartOf(id, project.frame())) {
+            return applyTo(project, project::frame);
+        }
+
+        /** The same where the frame of the project is known already. */
+        public Project applyTo(Project project, Supplier<Frame> frame) {
+            if (!what.isPartOf(id, frame.get())) {
                 throw new EditRefused(Label.of("refused.milled." + what.id(), id));
             }
             if (!length.isPositive() || length.isGreaterThan(LONGEST)) {
@@ -140,6 +160,7 @@ public sealed interface Edit {
             }
             Map<String, Length> milled = new TreeMap<>(project.milled());
             milled.put(Address.of(id, what.id()), length);
+            requireRoom("milled", milled.size(), MOST_MILLED);
             return project.withMilled(milled);
         }
     }
@@ -196,12 +217,10 @@ public sealed interface Edit {
 
     /** Calls the project something else. */
     record Retitle(String title) implements Edit {
-        private static final int LONGEST = 200;
-
         @Override
         public Project applyTo(Project project) {
-            if (title.length() > LONGEST) {
-                throw new EditRefused(Label.of("refused.title", title.length(), LONGEST));
+            if (title.length() > LONGEST_TITLE) {
+                throw new EditRefused(Label.of("refused.title", title.length(), LONGEST_TITLE));
             }
             return project.withTitle(title);
         }
@@ -213,7 +232,7 @@ public sealed interface Edit {
      * @throws EditRefused if there is nothing of that name
      */
     static Parameter parameter(Project project, String name) {
-        return requireParameter(project, name);
+        return requireParameter(project, project::frame, name);
     }
 
     /**
@@ -231,12 +250,12 @@ public sealed interface Edit {
                 .orElseThrow(() -> new EditRefused(Label.of("refused.kind", project.brief().kind())));
     }
 
-    private static Parameter requireParameter(Project project, String name) {
+    private static Parameter requireParameter(Project project, Supplier<Frame> frame, String name) {
         Kind kind = kind(project);
         Address address = Address.parse(name);
         if (address.joint().isPresent()) {
             return address.type().map(type -> JointType.of(type).parameter(address.parameter()))
-                    .orElseGet(() -> jointParameter(project, project.frame(), address))
+                    .orElseGet(() -> jointParameter(project, frame.get(), address))
                     .orElseThrow(() -> new EditRefused(Label.of("refused.joint", name)));
         }
         return kind.parameter(name).or(() -> HouseRules.find(name))
@@ -274,6 +293,12 @@ public sealed interface Edit {
         boolean loose = type == JointKind.STOPPED_TENON
                 && brief.choice(joint, type, "tenon.line").equals(Optional.of("loose"));
         return loose ? Stream.of(type, JointKind.LOOSE_TENON) : Stream.of(type);
+    }
+
+    private static void requireRoom(String what, int count, int most) {
+        if (count > most) {
+            throw new EditRefused(Label.of("refused.tooMany." + what, most));
+        }
     }
 
     private static void accept(Optional<Label> refusal) {
