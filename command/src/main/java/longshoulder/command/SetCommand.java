@@ -33,8 +33,12 @@ final class SetCommand implements Callable<Integer> {
     @Option(names = "--alter", paramLabel = "DO,NAME=VALUE,...", description = "Changes the frame beyond its kind: add, between, move, resize, rename or remove, then its fields, such as between,piece=rail-low,from=post-left,to=post-right,width=60,thickness=22,height=100.")
     private List<String> alterations = new ArrayList<>();
 
+    @Option(names = "--force", description = "Writes even where another program has changed the file meanwhile.")
+    private boolean force;
+
     @Override
     public Integer call() throws Exception {
+        String mark = DesignFile.mark(design.file());
         Project project = design.project();
         for (String alteration : alterations) {
             project = Settings.alter(project, alteration);
@@ -48,7 +52,13 @@ final class SetCommand implements Callable<Integer> {
         for (String real : milled) {
             project = Settings.milled(project, real);
         }
-        DesignFile.write(design.file(), project);
+        if (force) {
+            DesignFile.write(design.file(), project);
+        } else if (!DesignFile.writeUnlessChanged(design.file(), project, mark)) {
+            throw new Refusal(
+                    "%s was changed by another program meanwhile, so it stays as it is; give the command again, or --force."
+                            .formatted(design.file()));
+        }
         return Main.FINE;
     }
 }

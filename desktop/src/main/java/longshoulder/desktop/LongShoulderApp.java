@@ -64,14 +64,17 @@ public final class LongShoulderApp extends Application {
                 startUp.isWork() ? new BackgroundThread("planning") : LongWork.AT_ONCE,
                 startUp.isWork() ? Background.ofThreads() : Background.AT_ONCE);
         loaded.trouble().ifPresent(bad -> bench.notices().show(Notice.of(bad.message(Texts.locale()))));
-        loaded.left().ifPresent(left -> bench.document().holdUnsaved());
+        Optional<UnsavedWork.Left> present = loaded.left().filter(left -> !left.isOlderThanFile());
+        present.ifPresent(left -> bench.document().holdUnsaved());
         if (startUp.isWork()) {
             safekeeping = Optional.of(new Safekeeping(bench, UnsavedWork.ofThisProgram(startUp.unsaved()),
                     startUp.unsaved()));
         }
-        loaded.left().ifPresent(left -> safekeeping.ifPresent(keeping -> keeping.takeOver(left)));
         Documents documents = new Documents(bench, new PlatformFileAsker(stage), remembered,
                 new BackgroundThread("reading"));
+        present.ifPresent(left -> safekeeping.ifPresent(keeping -> keeping.takeOver(left)));
+        loaded.left().filter(UnsavedWork.Left::isOlderThanFile)
+                .ifPresent(left -> safekeeping.ifPresent(keeping -> keeping.offerOlder(left, documents)));
         if (startUp.isWork()) {
             LogFile.begin(startUp.unsaved());
         }

@@ -28,7 +28,7 @@ record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> p
      *
      * @param isNew whether it is nobody's design yet, so that what it is to be is asked first
      * @param trouble why the file could not be read; empty where it could
-     * @param left what a crash left behind, where the plan is of that
+     * @param left what a crash left behind: the plan is of that, unless its file was saved since
      */
     record Beginning(Plan plan, Optional<Path> file, boolean isNew, Optional<BadFile> trouble,
             Optional<UnsavedWork.Left> left) {
@@ -53,14 +53,16 @@ record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> p
                 return new Beginning(Planner.plan(Examples.read(Examples.ALL.getFirst())), Optional.empty());
             }
             Optional<UnsavedWork.Left> left = isWork() ? UnsavedWork.left(unsaved) : Optional.empty();
-            if (left.isPresent() && (file.isEmpty() || isOf(left.get()))) {
+            Optional<UnsavedWork.Left> older = left.filter(UnsavedWork.Left::isOlderThanFile);
+            if (older.isEmpty() && left.isPresent() && (file.isEmpty() || isOf(left.get()))) {
                 return new Beginning(Planner.plan(left.get().project()), left.get().file(), false, Optional.empty(),
                         left);
             }
             if (file.isPresent()) {
-                return new Beginning(Planner.plan(DesignFile.read(file.get())), file);
+                return new Beginning(Planner.plan(DesignFile.read(file.get())), file, false, Optional.empty(),
+                        older.filter(this::isOf));
             }
-            return new Beginning(Planner.plan(fresh()), Optional.empty(), true, Optional.empty(), Optional.empty());
+            return new Beginning(Planner.plan(fresh()), Optional.empty(), true, Optional.empty(), older);
         } catch (BadFile bad) {
             return new Beginning(Planner.plan(fresh()), Optional.empty(), true, Optional.of(bad), Optional.empty());
         }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -51,6 +52,24 @@ class StartUpTest {
         StartUp.Beginning beginning = load(Optional.of(file), false);
         assertThat(beginning.trouble().orElseThrow().getMessage()).contains("x.longshoulder.json");
         assertThat(beginning.file()).isEmpty();
+    }
+
+    /** A file that was saved after the crash is the present; what was left is older, whether the file is asked for or not. */
+    @Test
+    void leftBehind_olderThanItsFile_isNotThePresent() throws Exception {
+        Path kept = directory.resolve("kept");
+        Path file = directory.resolve("mine" + DesignFile.SUFFIX).toAbsolutePath();
+        Project older = new Edit.Retitle("older").applyTo(StartUp.fresh());
+        Project saved = new Edit.Retitle("saved").applyTo(StartUp.fresh());
+        new UnsavedWork(kept, 1L << 22, Instant.EPOCH).keep(History.of(older), Optional.of(file));
+        DesignFile.write(file, saved);
+        Files.setLastModifiedTime(file, FileTime.from(Instant.now().plusSeconds(60)));
+        StartUp.Beginning asked = new StartUp(Optional.of(file), false, false, Optional.empty(), kept).load();
+        assertThat(asked.plan().project()).isEqualTo(saved);
+        assertThat(asked.left()).isPresent();
+        StartUp.Beginning bare = new StartUp(Optional.empty(), false, false, Optional.empty(), kept).load();
+        assertThat(bare.isNew()).isTrue();
+        assertThat(bare.left().orElseThrow().project()).isEqualTo(older);
     }
 
     /** After a crash the work is there again, as unsaved work of its file; another file that is asked for is not held up by it. */

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFileAttributeView;
 
 /**
  * Writes a file so that at every moment either the old or the new contents are there, whole: beside, flushed to the
@@ -24,14 +25,27 @@ final class AtomicFile {
     /** Writes a file and keeps what was there before. */
     static void write(Path file, byte[] contents) throws IOException {
         if (Files.exists(file)) {
-            Files.copy(file, previous(file), StandardCopyOption.REPLACE_EXISTING);
+            replace(previous(file), beside -> Files.copy(file, beside, StandardCopyOption.REPLACE_EXISTING));
         }
         writeNew(file, contents);
     }
 
-    /** Writes a file in the place of what was there before. */
+    /**
+     * Writes a file in the place of what was there before. A link stays one, and what it leads to is written; who may read and write the
+     * file stays as it was.
+     */
     static void writeNew(Path file, byte[] contents) throws IOException {
-        Path target = file.toAbsolutePath();
+        replace(file, beside -> writeThrough(beside, contents));
+    }
+
+    /** Fills a file that is there already. */
+    @FunctionalInterface
+    private interface Filling {
+        void fill(Path file) throws IOException;
+    }
+
+    private static void replace(Path file, Filling filling) throws IOException {
+        Path target = Files.isSymbolicLink(file) && Files.exists(file) ? file.toRealPath() : file.toAbsolutePath();
         Path directory = target.getParent();
         if (directory == null) {
             throw new IOException("(%s) is not the name of a file.".formatted(file));
@@ -41,12 +55,20 @@ final class AtomicFile {
         Path beside = Files.createFile(directory
                 .resolve("." + target.getFileName() + "." + Long.toHexString(System.nanoTime()) + ".new"));
         try {
-            writeThrough(beside, contents);
+            filling.fill(beside);
+            keepPermissions(target, beside);
             Files.move(beside, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
         } finally {
             Files.deleteIfExists(beside);
         }
         flushDirectory(directory);
+    }
+
+    private static void keepPermissions(Path from, Path to) throws IOException {
+        PosixFileAttributeView old = Files.getFileAttributeView(from, PosixFileAttributeView.class);
+        if (old != null && Files.exists(from)) {
+            Files.setPosixFilePermissions(to, old.readAttributes().permissions());
+        }
     }
 
     private static void writeThrough(Path file, byte[] contents) throws IOException {

@@ -66,7 +66,7 @@ public final class HistoryFile {
         AtomicFile.writeNew(file, bytes.toByteArray());
     }
 
-    /** The history that ends in a design as it is now; empty where there is none that does. */
+    /** The history that has a design as it is now among its states; empty where there is none that has. */
     public static Optional<History> read(Path file, Project present) {
         try {
             return Files.exists(file) ? parse(Files.readAllBytes(file), present) : Optional.empty();
@@ -92,8 +92,10 @@ public final class HistoryFile {
                 }
                 all.add(DesignFile.parse("history", line.getBytes(StandardCharsets.UTF_8)));
             }
-            int at = Integer.parseInt(heading.group(1));
-            return at < all.size() && all.get(at).equals(present)
+            int told = Integer.parseInt(heading.group(1));
+            // The design was not written yet, or not saved, when the history went on: it is one of the states before.
+            int at = told < all.size() && all.get(told).equals(present) ? told : all.lastIndexOf(present);
+            return at >= 0
                     ? Optional.of(new History(all.subList(0, at), present, all.subList(at + 1, all.size()).reversed()))
                     : Optional.empty();
         }

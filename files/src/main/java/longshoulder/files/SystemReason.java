@@ -25,6 +25,7 @@ public final class SystemReason {
 
     static Sentence of(IOException failure) {
         return Sentence.of("reason." + switch (failure) {
+            case DesignFile.UnreadableAgain _ -> "unreadable";
             case AccessDeniedException _ -> "denied";
             case NoSuchFileException _ -> "gone";
             case FileNotFoundException _ -> "gone";

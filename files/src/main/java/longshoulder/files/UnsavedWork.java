@@ -53,8 +53,9 @@ public final class UnsavedWork {
             AtomicFile.writeNew(origin(kept), of.getBytes(StandardCharsets.UTF_8));
             written = of;
         }
-        AtomicFile.writeNew(kept, DesignFile.toBytes(history.present()));
+        // The history first: it has the design that is kept until then among its states, so that nothing is lost between the two.
         HistoryFile.write(steps(kept), history);
+        AtomicFile.writeNew(kept, DesignFile.toBytes(history.present()));
     }
 
     /** Lets go of what was kept: it was saved, or is not wanted. */
@@ -63,8 +64,19 @@ public final class UnsavedWork {
         written = "";
     }
 
-    /** What a program left behind that runs no more. */
-    public record Left(Project project, Optional<Path> file, Path kept) {
+    /**
+     * What a program left behind that runs no more.
+     *
+     * @param file of the design; empty if it had none
+     * @param kept where it was left
+     * @param at when it was kept last
+     */
+    public record Left(Project project, Optional<Path> file, Path kept, Instant at) {
+
+        /** Whether the design's file was saved after this was kept: then it is an older version, and not the unsaved present. */
+        public boolean isOlderThanFile() {
+            return file.filter(Files::isRegularFile).filter(saved -> changed(saved).isAfter(at)).isPresent();
+        }
 
         /** With all that could be undone, where it can be read. */
         public History history() {
@@ -77,17 +89,31 @@ public final class UnsavedWork {
         }
     }
 
-    /** The newest that can be read; what cannot is left where it is. */
+    /** The newest that can be read and is in no file; what cannot be read is left where it is, what was saved is deleted. */
     public static Optional<Left> left(Path directory) {
         if (!Files.isDirectory(directory)) {
             return Optional.empty();
         }
         try (Stream<Path> all = Files.list(directory)) {
             return all.filter(UnsavedWork::isLeftBehind)
-                    .sorted(Comparator.comparingLong(UnsavedWork::changed).reversed())
-                    .flatMap(path -> read(path).stream()).findFirst();
+                    .sorted(Comparator.comparing(UnsavedWork::changed).reversed())
+                    .flatMap(path -> read(path).stream()).filter(UnsavedWork::isWanted).findFirst();
         } catch (IOException unreadable) {
             return Optional.empty();
+        }
+    }
+
+    /** A program that ended between saving and forgetting leaves what its file has already. */
+    private static boolean isWanted(Left left) {
+        try {
+            boolean saved = left.file.filter(Files::isRegularFile).isPresent()
+                    && DesignFile.read(left.file.get()).equals(left.project);
+            if (saved) {
+                left.forget();
+            }
+            return !saved;
+        } catch (BadFile | IOException unreadable) {
+            return true;
         }
     }
 
@@ -102,17 +128,16 @@ public final class UnsavedWork {
                 .isEmpty();
     }
 
-    private static long changed(Path path) {
-        return path.toFile().lastModified();
+    private static Instant changed(Path path) {
+        return Instant.ofEpochMilli(path.toFile().lastModified());
     }
 
     private static Optional<Left> read(Path path) {
         try {
             Path origin = origin(path);
             String file = Files.exists(origin) ? Files.readString(origin) : "";
-            return Optional
-                    .of(new Left(DesignFile.read(path), file.isEmpty() ? Optional.empty() : Optional.of(Path.of(file)),
-                            path));
+            return Optional.of(new Left(DesignFile.read(path),
+                    file.isEmpty() ? Optional.empty() : Optional.of(Path.of(file)), path, changed(path)));
         } catch (BadFile | IOException | InvalidPathException unreadable) {
             return Optional.empty();
         }

@@ -9,6 +9,7 @@ import java.io.Reader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -29,17 +30,21 @@ import longshoulder.core.measure.Unit;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
+import longshoulder.core.project.EditRefused;
 import longshoulder.core.project.Milled;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Level;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledOnOs;
+import org.junit.jupiter.api.condition.OS;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class DesignFileTest {
 
+    private static final Project PROJECT = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
     private static final Path DEMO = Path.of("../demo/reading-table.longshoulder.json");
 
     @TempDir
@@ -341,5 +346,78 @@ class DesignFileTest {
             return bad;
         }
         throw new AssertionError("Read all the same: " + contents);
+    }
+
+    /** A link to the file on another disk stays a link, and who may read the file stays as it was. */
+    @Test
+    @EnabledOnOs(OS.LINUX)
+    void write_keepsLinksAndPermissions() throws Exception {
+        Path real = directory.resolve("real" + DesignFile.SUFFIX);
+        Path link = directory.resolve("link" + DesignFile.SUFFIX);
+        DesignFile.write(real, PROJECT);
+        Files.setPosixFilePermissions(real, PosixFilePermissions.fromString("rw-r-----"));
+        Files.createSymbolicLink(link, real);
+        DesignFile.write(link, changed());
+        assertThat(link).isSymbolicLink();
+        assertThat(DesignFile.read(real)).isEqualTo(changed());
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(real))).isEqualTo("rw-r-----");
+        try (Stream<Path> all = Files.list(directory)) {
+            assertThat(all.map(path -> String.valueOf(path.getFileName()))).containsExactlyInAnyOrder(
+                    "real" + DesignFile.SUFFIX, "link" + DesignFile.SUFFIX, "link" + DesignFile.SUFFIX + ".previous");
+        }
+    }
+
+    /** Devices and pipes are refused before anything is read: they may never end. */
+    @Test
+    @EnabledOnOs(OS.LINUX)
+    void read_whatIsNoFileOnADisk_isRefusedAtOnce() throws Exception {
+        Path pipe = directory.resolve("pipe");
+        assertThat(new ProcessBuilder("mkfifo", pipe.toString()).start().waitFor()).isZero();
+        for (Path path : List.of(Path.of("/dev/zero"), pipe)) {
+            assertThat(catchThrowableOfType(BadFile.class, () -> DesignFile.read(path)))
+                    .hasMessageContaining("is not a file on a disk");
+        }
+    }
+
+    @Test
+    void writeUnlessChanged_leavesTheOtherProgramsWorkAlone() throws Exception {
+        Path file = directory.resolve("shared" + DesignFile.SUFFIX);
+        DesignFile.write(file, PROJECT);
+        String mark = DesignFile.mark(file);
+        assertThat(DesignFile.writeUnlessChanged(file, changed(), mark)).isTrue();
+        assertThat(DesignFile.writeUnlessChanged(file, PROJECT, mark)).isFalse();
+        assertThat(DesignFile.read(file)).isEqualTo(changed());
+    }
+
+    /** What cannot be read again is not written, and the file stays as it was. */
+    @Test
+    void write_whatCouldNotBeReadAgain_isRefused() throws Exception {
+        Path file = directory.resolve("safe" + DesignFile.SUFFIX);
+        DesignFile.write(file, PROJECT);
+        Project monster = PROJECT.keeping("apron-front/leg-front-left:" + "x".repeat(300), new Value.Chosen("y"));
+        IOException failed = catchThrowableOfType(IOException.class, () -> DesignFile.write(file, monster));
+        assertThat(SystemReason.of(failed, Locale.ENGLISH)).contains("could not be read again");
+        assertThat(DesignFile.read(file)).isEqualTo(PROJECT);
+    }
+
+    /** The limits of the reader are those of the edits, so that no edit makes a design that cannot be opened. */
+    @Test
+    void limits_areThoseOfTheEdits() throws Exception {
+        JsonNode schema = Json.READER.readTree(Files.readAllBytes(Path.of("../docs/formats/design.schema.json")));
+        JsonNode project = schema.at("/properties/project/properties");
+        assertThat(project.at("/title/maxLength").asInt()).isEqualTo(Edit.LONGEST_TITLE);
+        assertThat(project.at("/values/maxProperties").asInt()).isEqualTo(Edit.MOST_VALUES);
+        assertThat(project.at("/chisels/maxItems").asInt()).isEqualTo(Edit.MOST_CHISELS);
+        assertThat(project.at("/milled/maxProperties").asInt()).isEqualTo(Edit.MOST_MILLED);
+        assertThat(project.at("/alterations/maxItems").asInt()).isEqualTo(Edit.MOST_ALTERATIONS);
+        Project many = PROJECT;
+        for (int i = 0; i < Edit.MOST_CHISELS - PROJECT.tools().chisels().size(); i++) {
+            many = new Edit.OwnChisel(Length.fromMillimetres(30 + i / 1000.0)).applyTo(many);
+        }
+        assertThat(DesignFile.parse("many", DesignFile.toBytes(many))).isEqualTo(many);
+        Project full = many;
+        assertThat(catchThrowableOfType(EditRefused.class,
+                () -> new Edit.OwnChisel(Length.ofMillimetres(99)).applyTo(full)).reason().key())
+                .isEqualTo("refused.tooMany.chisels");
     }
 }

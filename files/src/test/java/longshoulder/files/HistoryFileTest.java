@@ -53,8 +53,17 @@ class HistoryFileTest {
         History history = edited(3);
         Path file = directory.resolve("some.history.gz");
         HistoryFile.write(file, history);
-        assertThat(HistoryFile.read(file, history.undone().present())).isEmpty();
+        assertThat(HistoryFile.read(file, new Edit.Retitle("other").applyTo(history.present()))).isEmpty();
         assertThat(HistoryFile.read(directory.resolve("none.history.gz"), history.present())).isEmpty();
+    }
+
+    /** The program was killed before the last edit was saved: the history of what was saved is part of the longer one. */
+    @Test
+    void read_ofAnEarlierState_hasWhatCameAfterToRedo() throws Exception {
+        History history = edited(3);
+        Path file = directory.resolve("some.history.gz");
+        HistoryFile.write(file, history);
+        assertThat(HistoryFile.read(file, history.undone().present())).contains(history.undone());
     }
 
     @ParameterizedTest

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -79,5 +80,41 @@ class UnsavedWorkTest {
     void left_nothingWhereNothingWasKept() {
         assertThat(UnsavedWork.left(directory.resolve("nowhere"))).isEmpty();
         assertThat(StateFolder.usual().toString()).endsWith("long-shoulder");
+    }
+
+    /** Killed between any two of its writes, it has the design before or after, with all that could be undone. */
+    @Test
+    void left_afterAKillBetweenTwoWrites_canBeUndone() throws Exception {
+        History before = History.of(project).after(new Edit.Retitle("one"));
+        History after = before.after(new Edit.Retitle("two"));
+        gone(1).keep(before, Optional.empty());
+        Path steps = directory.resolve((GONE + 1) + "-0" + DesignFile.SUFFIX + ".steps");
+        assertThat(steps).exists();
+        HistoryFile.write(steps, after);
+        History found = UnsavedWork.left(directory).orElseThrow().history();
+        assertThat(found.present().title()).isEqualTo("one");
+        assertThat(found.undone().present()).isEqualTo(project);
+        assertThat(found.redone().present().title()).isEqualTo("two");
+    }
+
+    /** A file that was saved after the crash is the present; what was left is an older version of it. */
+    @Test
+    void left_olderThanItsFile_saysSo() throws Exception {
+        Path file = directory.resolve("map.longshoulder.json");
+        gone(1).keep(History.of(project), Optional.of(file));
+        assertThat(UnsavedWork.left(directory).orElseThrow().isOlderThanFile()).isFalse();
+        DesignFile.write(file, new Edit.Retitle("newer").applyTo(project));
+        Files.setLastModifiedTime(file, FileTime.from(Instant.now().plusSeconds(60)));
+        assertThat(UnsavedWork.left(directory).orElseThrow().isOlderThanFile()).isTrue();
+    }
+
+    /** Ended between saving and forgetting: there is nothing to take up. */
+    @Test
+    void left_whatItsFileHasAlready_isDeleted() throws Exception {
+        Path file = directory.resolve("map.longshoulder.json");
+        gone(1).keep(History.of(project), Optional.of(file));
+        DesignFile.write(file, project);
+        assertThat(UnsavedWork.left(directory)).isEmpty();
+        assertThat(directory).isDirectoryNotContaining("glob:**-0*");
     }
 }

@@ -7,7 +7,6 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import java.util.function.Function;
@@ -87,7 +86,7 @@ public final class Exports {
 
     private static String today() {
         return LocalDate.now(ZoneId.systemDefault()).format(DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM)
-                .withLocale(Texts.locale().equals(Locale.ENGLISH) ? Locale.UK : Texts.locale()));
+                .withLocale(Texts.dates()));
     }
 
     /** Asks for a file and writes what was made. */

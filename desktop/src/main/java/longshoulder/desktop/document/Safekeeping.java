@@ -2,6 +2,11 @@ package longshoulder.desktop.document;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -94,6 +99,30 @@ public final class Safekeeping {
     public void takeOver(UnsavedWork.Left left) {
         bench.notices().say(Texts.get("safekeeping.found"));
         bench.document().recall(left.history());
+        forget(left);
+    }
+
+    /** Offers what a crash left behind where the file was saved after it. It stays where it is until the maker chooses. */
+    public void offerOlder(UnsavedWork.Left left, Documents documents) {
+        String name = left.file().map(Path::getFileName).map(String::valueOf).orElse("");
+        bench.notices().show(new Notice(Texts.get("older.text").formatted(name, when(left.at())),
+                List.of(new Notice.Choice(Texts.get("older.open"), () -> documents.unlessChanged(() -> {
+                    bench.begin(left.project(), left.file());
+                    bench.document().holdUnsaved();
+                    takeOver(left);
+                })), new Notice.Choice(Texts.get("older.delete"), () -> {
+                    bench.notices().close();
+                    forget(left);
+                }))));
+    }
+
+    private static String when(Instant instant) {
+        return DateTimeFormatter.ofLocalizedDateTime(FormatStyle.MEDIUM, FormatStyle.SHORT)
+                .withLocale(Texts.dates())
+                .format(instant.atZone(ZoneId.systemDefault()));
+    }
+
+    private void forget(UnsavedWork.Left left) {
         writer.execute(() -> {
             try {
                 left.forget();

@@ -26,6 +26,11 @@ public final class Texts {
         bundle = bundle(locale.equals(Locale.ENGLISH) ? Locale.ROOT : locale);
     }
 
+    /** Where dates are written as in that language: in English the day stands first. */
+    public static Locale dates() {
+        return locale.equals(Locale.ENGLISH) ? Locale.UK : locale;
+    }
+
     /** The language that is spoken. */
     public static Locale locale() {
         return locale;

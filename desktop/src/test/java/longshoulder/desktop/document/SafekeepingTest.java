@@ -3,6 +3,7 @@ package longshoulder.desktop.document;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.Optional;
@@ -16,6 +17,7 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
+import longshoulder.core.project.History;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.control.Typefaces;
 import longshoulder.files.DesignFile;
@@ -86,6 +88,28 @@ class SafekeepingTest {
         robot.interact(bench.document()::holdUnsaved);
         assertThat(bench.document().isChanged()).isTrue();
         waitFor(() -> left().isPresent());
+    }
+
+    /** What is older than its file is never shown as the present: it is offered, and stays where it is until the maker chooses. */
+    @Test
+    void whatIsOlderThanItsFile_isOffered_andOpenedOrDeleted(FxRobot robot) throws Exception {
+        Project older = new Edit.Retitle("older").applyTo(bench.project());
+        Path file = directory.resolve("map" + DesignFile.SUFFIX);
+        UnsavedWork crashed = new UnsavedWork(directory, (1L << 22) + 1, Instant.EPOCH);
+        crashed.keep(History.of(older), Optional.of(file));
+        UnsavedWork.Left left = UnsavedWork.left(directory).orElseThrow();
+        Documents documents = new Documents(bench, mock(FileAsker.class));
+        robot.interact(() -> safekeeping.offerOlder(left, documents));
+        assertThat(bench.project()).isNotEqualTo(older);
+        assertThat(bench.notices().shown().text())
+                .startsWith("An older version of map" + DesignFile.SUFFIX + ", from ");
+        robot.interact(() -> bench.notices().shown().choices().getFirst().action().run());
+        assertThat(bench.project()).isEqualTo(older);
+        assertThat(bench.document().isChanged()).isTrue();
+        crashed.keep(History.of(older), Optional.of(file));
+        robot.interact(() -> safekeeping.offerOlder(left, documents));
+        robot.interact(() -> bench.notices().shown().choices().getLast().action().run());
+        waitFor(() -> Files.notExists(left.kept()));
     }
 
     @Test
