@@ -3,6 +3,7 @@ module longshoulder.command {
     requires static org.jspecify;
     requires longshoulder.core;
     requires longshoulder.files;
+    requires org.apache.commons.text;
     requires info.picocli;
 
     opens longshoulder.command to info.picocli;

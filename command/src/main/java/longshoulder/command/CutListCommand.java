@@ -1,5 +1,6 @@
 package longshoulder.command;
 
+import java.util.Locale;
 import java.util.concurrent.Callable;
 import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.cutlist.CutList;
@@ -35,7 +36,8 @@ final class CutListCommand implements Callable<Integer> {
     private void print(Plan plan) {
         Words words = Words.showing(plan.project().showing());
         for (CutLine line : CutList.of(plan).lines()) {
-            designs.out().printf("%d. %d × %s (%s), %s: finished %s, rough %s%s%n", line.number(), line.count(),
+            designs.out().printf(Locale.ROOT, "%d. %d × %s (%s), %s: finished %s, rough %s%s%n", line.number(),
+                    line.count(),
                     words.text("role." + line.role().id()), String.join(" ", line.marks()),
                     words.text("wood." + line.wood()), size(words, line.finished()), size(words, line.rough()),
                     line.mirrorOf().map(other -> ", mirror image of " + other).orElse(""));

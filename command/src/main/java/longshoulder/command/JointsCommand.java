@@ -72,6 +72,11 @@ final class JointsCommand implements Callable<Integer> {
             throw new Refusal("There is no joint \"%s\" in this design; its joints are %s.".formatted(at,
                     String.join(", ", plan.joints().stream().map(Joint::id).toList())));
         }
+        if (json) {
+            out.print(new String(JointsJson.toBytes(plan, asked), StandardCharsets.UTF_8));
+            out.flush();
+            return;
+        }
         for (Joint joint : asked) {
             out.printf("%s (%s)%n", words.name(joint.id()), joint.id());
             for (Candidate candidate : Candidates.of(plan.project(), joint, plan.joints())) {

@@ -26,6 +26,8 @@ public final class Main implements Runnable {
     private Main() {}
 
     public static void main(String[] arguments) {
+        // Numbers are written as in English, whatever the system speaks: other programs read them.
+        Locale.setDefault(Locale.Category.FORMAT, Locale.ROOT);
         System.exit(run(System.out, System.err, arguments));
     }
 
@@ -42,14 +44,23 @@ public final class Main implements Runnable {
                         refuse(errors, "The file cannot be written: " + SystemReason.of(broken, Locale.ROOT) + ".");
                     default -> throw failure;
                 });
+        // A title may begin with "@"; it names no file of arguments.
+        line.setExpandAtFiles(false);
         int code = line.execute(arguments);
-        output.flush();
-        return code;
+        return output.checkError()
+                ? refuse(errors,
+                        "The output cannot be written: maybe the disk is full or the program that reads it has ended.")
+                : code;
     }
 
     private static int refuse(PrintWriter errors, String sentence) {
-        errors.println(sentence);
+        errors.println(oneLine(sentence));
         return BAD_INPUT;
+    }
+
+    /** What was typed or read may hold line ends and signals for terminals: they are shown as spaces. A sentence ends with one full stop. */
+    static String oneLine(String sentence) {
+        return sentence.strip().replaceAll("[\\p{Cntrl}\\p{Cf}\\x{2028}\\x{2029}]+", " ").replaceFirst("\\.\\.+$", ".");
     }
 
     private static String sentence(ParameterException bad) {

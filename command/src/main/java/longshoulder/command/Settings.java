@@ -1,10 +1,14 @@
 package longshoulder.command;
 
 import java.util.Arrays;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Parameter;
+import longshoulder.core.frame.Alteration;
 import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.LengthEntry;
 import longshoulder.core.project.Alterations;
@@ -13,6 +17,7 @@ import longshoulder.core.project.EditRefused;
 import longshoulder.core.project.Milled;
 import longshoulder.core.project.Project;
 import longshoulder.core.words.Words;
+import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /** Settings as they are typed after {@code --set} and the like; each refusal is one sentence. */
 final class Settings {
@@ -71,11 +76,22 @@ final class Settings {
             fields.put(halves[0], halves[1]);
         }
         try {
-            return apply(project, setting,
-                    new Edit.Alter(Alterations.read(fields, project.showing().unit())));
+            Alteration alteration = Alterations.read(fields, project.showing().unit());
+            fields.keySet().stream().filter(field -> !alteration.fields().containsKey(field)).findFirst()
+                    .ifPresent(field -> {
+                        throw new Refusal("%s: \"%s\" has no \"%s\"; maybe \"%s\" is meant.".formatted(setting,
+                                fields.get("do"), field, nearest(field, alteration.fields().keySet())));
+                    });
+            return apply(project, setting, new Edit.Alter(alteration));
         } catch (EditRefused refused) {
             throw refusal(project, setting, refused);
         }
+    }
+
+    /** The one of some names that is most like what was typed. */
+    private static String nearest(String typed, Collection<String> names) {
+        return Collections.min(names, Comparator.comparing(
+                name -> LevenshteinDistance.getDefaultInstance().apply(typed, name)));
     }
 
     static Project apply(Project project, String setting, Edit edit) {

@@ -3,6 +3,9 @@ package longshoulder.command;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.util.Locale;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -323,5 +326,72 @@ class MainTest {
         assertThat(outcome.code()).isEqualTo(2);
         assertThat(outcome.out()).isEmpty();
         assertThat(outcome.err()).contains(reason).doesNotContain("\tat ").hasLineCount(1);
+    }
+
+    /** A full disk is not success; it is simulated by a stream that takes nothing. */
+    @Test
+    void output_thatCannotBeWritten_exitsWithTwo() throws Exception {
+        String file = design();
+        OutputStream full = new OutputStream() {
+            @Override
+            public void write(int one) throws IOException {
+                throw new IOException("No space left on device");
+            }
+        };
+        ByteArrayOutputStream err = new ByteArrayOutputStream();
+        int code = Main.run(new PrintStream(full), new PrintStream(err, true, StandardCharsets.UTF_8), "plan", file);
+        assertThat(code).isEqualTo(2);
+        assertThat(err.toString(StandardCharsets.UTF_8)).startsWith("The output cannot be written").hasLineCount(1);
+    }
+
+    /** Where people write other digits, files and lists have those that programs read. */
+    @Test
+    void digits_areThoseThatProgramsRead_whateverTheSystemSpeaks() throws Exception {
+        Locale before = Locale.getDefault();
+        try {
+            Locale.setDefault(Locale.forLanguageTag("ar-EG-u-nu-arab"));
+            String file = design("overall.length=1500 mm");
+            for (String[] line : new String[][]{{"plan", file}, {"plan", file, "--json"}, {"cutlist", file},
+                    {"cutlist", file, "--csv"}, {"plan", file, "--why", "B1"},
+                    {"curve", "--radius", "900", "--over", "600"}}) {
+                assertThat(run(line).out()).as(String.join(" ", line)).doesNotContainPattern("[\\u0660-\\u0669]");
+            }
+        } finally {
+            Locale.setDefault(before);
+        }
+    }
+
+    @Test
+    void alter_misspeltField_isRefusedWithTheNearestName() throws Exception {
+        Outcome refused = run("set", design(), "--alter",
+                "between,piece=rail-low,from=leg-front-left,to=leg-front-right,width=60,thickness=22,heigth=100");
+        assertThat(refused.code()).isEqualTo(2);
+        assertThat(refused.err()).contains("\"between\" has no \"heigth\"; maybe \"height\" is meant.");
+    }
+
+    @Test
+    void joints_ofADesign_asJson() throws Exception {
+        String json = run("joints", design(), "--at", "apron-front/leg-front-left", "--json").out();
+        assertThat(json).startsWith("[").contains("\"joint\" : \"apron-front/leg-front-left\"", "\"against\" : [");
+    }
+
+    /** What was typed may hold line ends and signals for terminals. */
+    @Test
+    void refusal_isOneLine_withoutControlCharacters() throws Exception {
+        Outcome refused = run("set", design(), "overall.length=12\n\u001b[31m3 feet..");
+        assertThat(refused.code()).isEqualTo(2);
+        assertThat(refused.err()).hasLineCount(1).doesNotContain("\u001b").doesNotContain("..");
+    }
+
+    @Test
+    void export_pieceCalledAll_doesNotTakeThePlaceOfTheFileOfAll() throws Exception {
+        String file = design();
+        assertThat(run("set", file, "--alter",
+                "between,piece=all,from=leg-front-left,to=leg-front-right,width=60,thickness=22,height=100").err())
+                .isEmpty();
+        Path into = directory.resolve("solids");
+        assertThat(run("export", file, "--obj", into.toString()).err()).isEmpty();
+        assertThat(Files.readString(into.resolve("all--piece.obj"))).contains("o all\n").doesNotContain("o top");
+        assertThat(Files.readString(into.resolve("all.obj"))).contains("o all\n", "o top\n");
     }
 }

@@ -56,6 +56,7 @@ public final class LongShoulderApp extends Application {
         Typefaces.load();
         StoredPreferences remembered = StoredPreferences.in(startUp.unsaved());
         Texts.speak(Locale.forLanguageTag(remembered.get("language").orElse(Locale.getDefault().toLanguageTag())));
+        Locale.setDefault(Locale.Category.FORMAT, Texts.dates());
         if (startUp.isWork()) {
             remembered.get("theme").filter("DARK"::equals).ifPresent(dark -> Palette.use(Palette.Theme.DARK));
         }

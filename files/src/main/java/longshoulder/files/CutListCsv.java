@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
 import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.cutlist.CutList;
 import longshoulder.core.plan.Plan;
@@ -42,8 +43,13 @@ public final class CutListCsv {
         return BigDecimal.valueOf(amount.value().picometres(), 9).stripTrailingZeros().toPlainString();
     }
 
+    /** Where a spreadsheet would take a text for a formula: behind spaces and in full width too. */
+    private static final Pattern FORMULA = Pattern.compile(
+            "[\\s\\p{Cntrl}\\p{Cf}]*[=+@\\-\\uff1d\\uff0b\\uff20\\uff0d].*|[\\t\\r\\n].*",
+            Pattern.DOTALL | Pattern.UNICODE_CHARACTER_CLASS);
+
     /** Text that a spreadsheet would take for a formula gets an apostrophe in front, which makes it plain text. */
     static String harmless(String text) {
-        return !text.isEmpty() && "=+-@\t\r\n".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+        return FORMULA.matcher(text).matches() ? "'" + text : text;
     }
 }

@@ -54,9 +54,10 @@ public final class HistoryFile {
                 .flatMap(List::stream).toList();
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (GZIPOutputStream out = new GZIPOutputStream(bytes)) {
-            out.write("{\"format\":\"longshoulder-history\",\"version\":1,\"present\":%d}%n"
-                    .formatted(history.past().size())
-                    .getBytes(StandardCharsets.UTF_8));
+            // Not formatted: digits would be those of the maker's language.
+            out.write(
+                    ("{\"format\":\"longshoulder-history\",\"version\":1,\"present\":" + history.past().size() + "}\n")
+                            .getBytes(StandardCharsets.UTF_8));
             for (Project project : all) {
                 String line = new String(DesignFile.toBytes(project), StandardCharsets.UTF_8);
                 // Line feeds stand between tokens only; in texts they are escaped.

@@ -1,15 +1,57 @@
 package longshoulder.files;
 
+import com.fasterxml.jackson.core.JsonGenerator;
+import java.io.IOException;
+import java.util.List;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
+import longshoulder.core.joint.Candidate;
+import longshoulder.core.joint.Candidates;
+import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.JointType;
 import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.reckoning.Label;
 import longshoulder.core.words.Words;
 
 /** Writes the types of joint as JSON: id, name, summary, and their parameters as {@link KindsJson} writes those of kinds. */
 public final class JointsJson {
 
     private JointsJson() {}
+
+    /** How the types suit joints of a plan, the best first, as UTF-8. */
+    public static byte[] toBytes(Plan plan, List<Joint> joints) {
+        Words words = Words.showing(plan.project().showing());
+        return Json.write(out -> {
+            out.writeStartArray();
+            for (Joint joint : joints) {
+                out.writeStartObject();
+                out.writeStringField("joint", joint.id());
+                out.writeStringField("name", words.name(joint.id()));
+                out.writeStringField("type", joint.kind().id());
+                out.writeArrayFieldStart("candidates");
+                for (Candidate candidate : Candidates.of(plan.project(), joint, plan.joints())) {
+                    out.writeStartObject();
+                    out.writeStringField("type", candidate.kind().id());
+                    out.writeStringField("name", words.text("joint." + candidate.kind().id()));
+                    reasons(out, "for", candidate.speaksFor(), words);
+                    reasons(out, "against", candidate.speaksAgainst(), words);
+                    out.writeEndObject();
+                }
+                out.writeEndArray();
+                out.writeEndObject();
+            }
+            out.writeEndArray();
+        });
+    }
+
+    private static void reasons(JsonGenerator out, String name, List<Label> reasons, Words words) throws IOException {
+        out.writeArrayFieldStart(name);
+        for (Label reason : reasons) {
+            out.writeString(words.say(reason));
+        }
+        out.writeEndArray();
+    }
 
     /** All types as UTF-8. */
     public static byte[] toBytes() {

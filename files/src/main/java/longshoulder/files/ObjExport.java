@@ -33,12 +33,17 @@ public final class ObjExport {
         for (Map.Entry<String, Mesh> part : parts(plan).entrySet()) {
             StringBuilder one = new StringBuilder("# millimetres; X to the right, Y to the back, Z up\n");
             object(one, part.getKey(), part.getValue(), 0);
-            written.add(save(directory.resolve(part.getKey() + ".obj"), one));
+            written.add(save(directory.resolve(file(part.getKey())), one));
             object(all, part.getKey(), part.getValue(), before);
             before += part.getValue().points().size();
         }
         written.add(save(directory.resolve(ALL), all));
         return written;
+    }
+
+    /** Named after its part; a piece called "all" makes room for the file of all, by two dashes, which no piece has in its name. */
+    private static String file(String part) {
+        return (part + ".obj").equals(ALL) ? part + "--piece.obj" : part + ".obj";
     }
 
     /** The skins of all pieces, and of the parts that joints bring along, such as loose tenons. */

@@ -45,7 +45,7 @@ public final class SvgPen implements Pen {
         for (Meaning meaning : Meaning.values()) {
             head.format(".%s{stroke:#%06x;stroke-width:%.2f;opacity:%.1f%s}\n", meaning.layer(),
                     PaperColours.of(meaning), meaning.width(), PaperColours.opacity(meaning), meaning.isDashed()
-                            ? ";stroke-dasharray:%.2f %.2f".formatted(Meaning.DASH, Meaning.GAP).replace(',', '.')
+                            ? String.format(Locale.ROOT, ";stroke-dasharray:%.2f %.2f", Meaning.DASH, Meaning.GAP)
                             : "");
         }
         document.append("""

@@ -27,7 +27,7 @@ final class ShortGrainCheck implements Check {
 
     private static Finding finding(Subject subject, Tenon tenon, double most) {
         return new Finding("tenon-short-grain", Concern.JOINTS, Level.RISK, List.of(tenon.id()),
-                Label.of("finding.shortGrain", tenon.id(), "%.1f°".formatted(angle(tenon)),
+                Label.of("finding.shortGrain", tenon.id(), new Angle(Math.rint(10 * angle(tenon)) / 10).toString(),
                         new Angle(most).toString()),
                 new Remedies(subject.project()).add(Label.of("remedy.inLine", tenon.id()),
                         new Edit.Give(Address.of(tenon.id(), "tenon.line"), new Value.Chosen("rail"))).list());
