@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
+import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -12,9 +13,6 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /** Lays rails between two faces that may lean: their shoulders are the planes of these faces. */
 public final class RailBetween {
-
-    /** By the cosine: what leans less than a ten-millionth is square but for the noise of doubles. */
-    private static final double SQUARE = 1 - 1e-14;
 
     private RailBetween() {}
 
@@ -34,13 +32,9 @@ public final class RailBetween {
         Amount length = new Amount.Traced(Label.of("amount.shoulder", id),
                 Length.fromMillimetres(Arrays.stream(shape.arrises()).max().orElse(0)), hangsOn,
                 Label.of("rule.planes"));
-        return isSquare(from, rough) && isSquare(to, rough)
+        return Tolerance.isParallel(from.normal(), rough.along()) && Tolerance.isParallel(to.normal(), rough.along())
                 ? new Piece(id, role, mark, length, width, thickness, pose)
                 : new Piece(id, role, mark, length, width, thickness, pose, shape);
-    }
-
-    private static boolean isSquare(HalfSpace face, Pose pose) {
-        return Math.abs(face.normal().dot(pose.along())) >= SQUARE;
     }
 
     /**

@@ -1,5 +1,7 @@
 package longshoulder.core.geometry;
 
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
 /**
  * The numeric tolerance of the model. Not a workshop clearance: those are data of a design and have nothing to do with
  * how doubles round.
@@ -17,6 +19,11 @@ public final class Tolerance {
 
     /** Solids that share less than this, in mm³, only touch: it is the noise of doubles. */
     public static final double VOLUME = 0.01;
+
+    /** Whether two directions run along one line, whichever way. By their sine: the cosine of so small an angle is 1 to a double. */
+    public static boolean isParallel(Vector3D.Unit one, Vector3D.Unit other) {
+        return one.cross(other).norm() < DIRECTION;
+    }
 
     private Tolerance() {}
 }

@@ -3,7 +3,6 @@ package longshoulder.core.joint;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Seat;
 import longshoulder.core.geometry.HalfSpace;
-import longshoulder.core.geometry.Plain;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -85,7 +84,7 @@ public record Meeting(Piece tenonPiece, Part part, Piece mortisePiece, PostFace 
 
     /** Whether the rail stands square on the post. */
     public boolean isSquare() {
-        return Plain.dot(surface().normal(), inward()) < -1 + Tolerance.DIRECTION;
+        return Tolerance.isParallel(surface().normal(), inward());
     }
 
     /** The surface of the post that the shoulder butts; the post lies inside the half space. */
