@@ -100,7 +100,8 @@ class ExportsTest {
     void harmless_formulas_becomeText(String text, String expected) {
         assertThat(CutListCsv.harmless(text)).isEqualTo(expected);
         assertThat(CutListCsv.harmless("\tx")).startsWith("'");
-        for (String hidden : List.of("  =1+1", "\u00a0=1", "\u200b=1", "\uff1d1+1", "\uff20cmd", " \uff0d5", "\ufeff=1")) {
+        for (String hidden : List.of("  =1+1", "\u00a0=1", "\u200b=1", "\uff1d1+1", "\uff20cmd", " \uff0d5",
+                "\ufeff=1")) {
             assertThat(CutListCsv.harmless(hidden)).isEqualTo("'" + hidden);
         }
     }
