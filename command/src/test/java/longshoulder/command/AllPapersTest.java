@@ -38,7 +38,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Random designs with random types of joints: every paper of each can be made, of stopped ones too, and says what it says in words. */
 class AllPapersTest {
 
-    private static final int DESIGNS = 4;
+    private static final int DESIGNS = 2;
 
     @TempDir
     Path directory;

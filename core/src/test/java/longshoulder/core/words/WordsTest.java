@@ -16,6 +16,7 @@ import java.util.stream.Stream;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
+import longshoulder.core.geometry.Congruence;
 import longshoulder.core.joint.JointType;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
@@ -24,6 +25,9 @@ import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.joint.TenonMeeting;
+import longshoulder.core.project.Milled;
+import longshoulder.core.reckoning.Level;
 import longshoulder.core.wood.Species;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -132,5 +136,25 @@ class WordsTest {
         List<String> said = Stream.concat(Stream.of(amount.label()), amount.rule().stream()).map(words::say).toList();
         assertThat(said).allSatisfy(text -> assertThat(text).isNotBlank().doesNotContain("{"));
         amount.parts().forEach(this::say);
+    }
+
+    /** Keys that the code puts together from a name and the options of an enumeration. */
+    @Test
+    void composedKeys_allHaveTexts() {
+        List<String> keys = Stream.of(
+                Stream.of(TenonMeeting.values()).filter(way -> way != TenonMeeting.FULL)
+                        .map(way -> "rule.meeting." + way.option()),
+                Stream.of(Milled.values()).flatMap(what -> Stream.of("milled." + what.id(),
+                        "refused.milled." + what.id())),
+                Stream.of(Congruence.HalfTurn.values()).map(turn -> "finding.turned." + turn.name()),
+                Stream.of("alterations", "chisels", "milled", "values").map(what -> "refused.tooMany." + what),
+                Stream.of("add", "between", "move", "resize", "bevel", "curve", "rename", "remove")
+                        .map(what -> "refused.altered." + what),
+                Stream.of(Level.values()).map(level -> "level." + level.name().toLowerCase(Locale.ROOT)))
+                .flatMap(some -> some).toList();
+        for (Locale locale : List.of(Locale.ENGLISH, Locale.GERMAN)) {
+            assertThat(keys).allSatisfy(
+                    key -> assertThat(Words.showing(Showing.TENTH_MILLIMETRES, locale).text(key)).isNotBlank());
+        }
     }
 }
