@@ -38,7 +38,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Random designs with random types of joints: every paper of each can be made, of stopped ones too, and says what it says in words. */
 class AllPapersTest {
 
-    private static final int DESIGNS = 2;
+    /** Of each kind; {@code benchmark/campaign} makes many more. */
+    private static final int DESIGNS = Integer.getInteger("campaign.designs", 2);
+    private static final int FIRST_SEED = Integer.getInteger("campaign.seed", 0);
 
     @TempDir
     Path directory;
@@ -50,7 +52,7 @@ class AllPapersTest {
     @ParameterizedTest
     @MethodSource("kinds")
     void everyPaper_canBeMade(Kind kind) throws Exception {
-        for (int seed = 0; seed < DESIGNS; seed++) {
+        for (int seed = FIRST_SEED; seed < FIRST_SEED + DESIGNS; seed++) {
             Project project = design(kind, new Random(seed));
             String name = kind.id() + " " + seed;
             Path file = directory.resolve(name.replace(' ', '-') + DesignFile.SUFFIX);

@@ -14,7 +14,8 @@ import java.util.regex.Pattern;
 public record Ratio(long numerator, long denominator) implements Comparable<Ratio> {
 
     /** As many digits as {@link #toString} may write of a decimal with a percent sign, such as 999999.999999 %. */
-    private static final Pattern FRACTION = Pattern.compile("\\s*(\\d{1,12})(?:\\s*/\\s*(\\d{1,9}))?\\s*");
+    private static final Pattern FRACTION = Pattern.compile("\\s*(\\d{1,12})\\s*/\\s*(\\d{1,9})\\s*");
+    private static final long LARGEST = 999_999;
     private static final Pattern DECIMAL = Pattern.compile("\\s*(\\d{1,6}(?:[.,]\\d{1,6})?)\\s*(%?)\\s*");
 
     /** @throws IllegalArgumentException if it is negative or has no denominator */
@@ -34,9 +35,12 @@ public record Ratio(long numerator, long denominator) implements Comparable<Rati
      */
     public static Ratio read(String text) throws EntryException {
         Matcher fraction = FRACTION.matcher(text);
-        long denominator = fraction.matches() && fraction.group(2) != null ? Long.parseLong(fraction.group(2)) : 1;
-        if (fraction.matches() && denominator > 0) {
-            return new Ratio(Long.parseLong(fraction.group(1)), denominator);
+        if (fraction.matches() && Long.parseLong(fraction.group(2)) > 0) {
+            Ratio ratio = new Ratio(Long.parseLong(fraction.group(1)), Long.parseLong(fraction.group(2)));
+            // A whole number is written without a denominator, and read with six digits.
+            if (ratio.numerator / ratio.denominator <= LARGEST) {
+                return ratio;
+            }
         }
         Matcher decimal = DECIMAL.matcher(text);
         if (!decimal.matches()) {
