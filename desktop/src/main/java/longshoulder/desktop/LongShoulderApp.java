@@ -14,7 +14,6 @@ import longshoulder.desktop.control.Typefaces;
 import longshoulder.desktop.document.Documents;
 import longshoulder.desktop.document.Exports;
 import longshoulder.desktop.document.Failures;
-import longshoulder.desktop.document.LongWork;
 import longshoulder.desktop.document.Notice;
 import longshoulder.desktop.document.Safekeeping;
 import longshoulder.desktop.document.Workbench;
@@ -62,7 +61,6 @@ public final class LongShoulderApp extends Application {
         }
         Beginning loaded = beginning.join();
         Workbench bench = new Workbench(loaded.plan(), loaded.file(),
-                startUp.isWork() ? new BackgroundThread("planning") : LongWork.AT_ONCE,
                 startUp.isWork() ? Background.ofThreads() : Background.AT_ONCE);
         loaded.trouble().ifPresent(bad -> bench.notices().show(Notice.of(bad.message(Texts.locale()))));
         Optional<UnsavedWork.Left> present = loaded.left().filter(left -> !left.isOlderThanFile());

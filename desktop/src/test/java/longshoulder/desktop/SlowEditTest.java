@@ -20,7 +20,7 @@ import longshoulder.core.project.Project;
 import longshoulder.desktop.control.Typefaces;
 import longshoulder.desktop.document.Documents;
 import longshoulder.desktop.document.FileAsker;
-import longshoulder.desktop.document.HeldWork;
+import longshoulder.desktop.document.HeldBackground;
 import longshoulder.desktop.document.Notice;
 import longshoulder.desktop.document.Workbench;
 import longshoulder.desktop.frame.SheetPane;
@@ -30,7 +30,6 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
-import longshoulder.desktop.document.HeldWork;
 import longshoulder.desktop.shell.MainView;
 import longshoulder.desktop.words.Texts;
 
@@ -38,7 +37,7 @@ import longshoulder.desktop.words.Texts;
 @ExtendWith(ApplicationExtension.class)
 class SlowEditTest {
 
-    private final HeldWork held = new HeldWork();
+    private final HeldBackground held = new HeldBackground();
     @SuppressWarnings("NullAway.Init") // made before each test
     private Workbench bench;
 
@@ -46,7 +45,7 @@ class SlowEditTest {
     void start(Stage stage) {
         Typefaces.load();
         Project table = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
-        bench = new Workbench(Planner.plan(table), Optional.empty(), held);
+        bench = new Workbench(Planner.plan(table), Optional.empty(), held.background());
         stage.setScene(new MainView(bench, new Documents(bench, mock(FileAsker.class))).scene(1280, 800));
         stage.show();
     }

@@ -45,7 +45,7 @@ public final class BackgroundValue<K, T> {
     private volatile @Nullable Run current;
 
     /**
-     * @param workers where it is worked out; each task is begun at once
+     * @param workers where it is worked out
      * @param window runs on the interface's thread
      * @param failed takes a mistake of the maker's
      */
@@ -79,6 +79,12 @@ public final class BackgroundValue<K, T> {
         workers.execute(next);
     }
 
+    /** Whether something is wanted and not made yet. */
+    public boolean isUnderWay() {
+        Run now = current;
+        return now != null && !now.isDone;
+    }
+
     /** Nobody shows it any more: what is under way is called off. */
     public void drop() {
         current = null;
@@ -90,6 +96,8 @@ public final class BackgroundValue<K, T> {
     private final class Run implements Runnable, Progress<T> {
 
         private final K key;
+        /** Set and read on the interface's thread. */
+        private boolean isDone;
 
         Run(K key) {
             this.key = key;
@@ -132,13 +140,17 @@ public final class BackgroundValue<K, T> {
                 goOn();
                 T made = maker.make(key, this);
                 tell(() -> {
+                    isDone = true;
                     value.set(Optional.of(made));
                     progress.set(1);
                 });
             } catch (CancellationException unwanted) {
                 // Somebody wants something else by now.
             } catch (RuntimeException | Error failure) {
-                tell(() -> failed.accept(failure));
+                tell(() -> {
+                    isDone = true;
+                    failed.accept(failure);
+                });
             }
         }
     }

@@ -1,8 +1,7 @@
 package longshoulder.desktop.document;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -10,21 +9,26 @@ import java.util.function.Supplier;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.tasks.Tasks;
 
-/**
- * Derives plans, and what is drawn of them, in the background. Only the newest request counts: an older one that is not done
- * yet is neither begun nor shown.
- */
+/** Derives plans, and what is drawn of them, in the background. */
 final class Deriver {
 
-    private final LongWork work;
-    private final AtomicLong requested = new AtomicLong();
-    private final List<Function<Plan, Runnable>> preparations = new ArrayList<>();
+    private final Background background;
+    private final BackgroundValue<Request, Made> derived;
+    private final List<Function<Plan, Runnable>> preparations = new CopyOnWriteArrayList<>();
+    private final AtomicLong requests = new AtomicLong();
+
+    private record Request(long number, Supplier<Plan> plan, Consumer<Plan> show) {}
 
     /** A plan, and actions that publish what was prepared for it. */
-    private record Made(Plan plan, List<Runnable> publications) {}
+    private record Made(Request request, Plan plan, List<Runnable> publications) {}
 
-    Deriver(LongWork work) {
-        this.work = work;
+    Deriver(Background background) {
+        this.background = background;
+        derived = background.value((request, progress) -> make(request));
+        derived.valueProperty().addListener((observed, was, is) -> is.ifPresent(made -> {
+            made.publications.forEach(Runnable::run);
+            made.request.show.accept(made.plan);
+        }));
     }
 
     /** From now on this too is prepared for every plan. */
@@ -33,31 +37,25 @@ final class Deriver {
     }
 
     /**
-     * Derives a plan.
+     * Derives a plan. Only the newest request counts: an older one that is not done yet is neither begun nor shown.
      *
      * @param plan touches nothing of the window
      * @param waiting says that it takes a while; not run where it does not
      * @param show shows the plan, after what was prepared for it was published; not run if a newer plan was requested
      */
     void derive(Supplier<Plan> plan, Runnable waiting, Consumer<Plan> show) {
-        long mine = requested.incrementAndGet();
-        List<Function<Plan, Runnable>> now = List.copyOf(preparations);
-        work.run(() -> isNewest(mine) ? Optional.of(make(plan.get(), now)) : Optional.<Made>empty(), () -> {
-            if (isNewest(mine)) {
+        Request request = new Request(requests.incrementAndGet(), plan, show);
+        derived.want(request);
+        background.later().execute(() -> background.window().execute(() -> {
+            if (request.number == requests.get() && derived.isUnderWay()) {
                 waiting.run();
             }
-        }, made -> made.filter(done -> isNewest(mine)).ifPresent(done -> {
-            done.publications.forEach(Runnable::run);
-            show.accept(done.plan);
         }));
     }
 
-    private boolean isNewest(long request) {
-        return requested.get() == request;
-    }
-
     /** The processors share the preparations. */
-    private static Made make(Plan plan, List<Function<Plan, Runnable>> preparations) {
-        return new Made(plan, Tasks.each(preparations, preparation -> preparation.apply(plan)));
+    private Made make(Request request) {
+        Plan plan = request.plan.get();
+        return new Made(request, plan, Tasks.each(preparations, preparation -> preparation.apply(plan)));
     }
 }

@@ -3,7 +3,10 @@ package longshoulder.desktop.document;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
-/** Where work is done that may take longer than anybody should wait for a window. */
+/**
+ * Where work with files and printers is done, which may take longer than anybody should wait for a window. It is done once, for its
+ * effect; what the window shows is a {@link BackgroundValue}.
+ */
 public interface LongWork {
 
     /** Done by whoever asks, who waits for it. */

@@ -13,20 +13,26 @@ public final class Trials {
 
     private final ReadOnlyObjectProperty<Plan> plan;
     private final Notices notices;
-    private final LongWork work;
+    private final BackgroundValue<Wanted, Trial> trial;
+    /** Stays while the next is worked out. */
     private final ReadOnlyObjectWrapper<Optional<Trial>> shown = new ReadOnlyObjectWrapper<>(Optional.empty());
 
-    /** Counts what was asked for or dropped: a trial that is worked out after something newer is not shown. */
-    private long asked;
+    /** An edit of the design of a plan, and what the design is after it. */
+    private record Wanted(Edit edit, Plan before, Project after) {}
 
     /**
      * @param plan of which edits are tried
-     * @param work where the plan of a trial is derived
+     * @param background where the plan of a trial is derived
      */
-    Trials(ReadOnlyObjectProperty<Plan> plan, Notices notices, LongWork work) {
+    Trials(ReadOnlyObjectProperty<Plan> plan, Notices notices, Background background) {
         this.plan = plan;
         this.notices = notices;
-        this.work = work;
+        trial = background.value((wanted, progress) -> Trial.of(wanted.before, wanted.edit, wanted.after));
+        trial.valueProperty().addListener((observed, was, is) -> {
+            if (is.isPresent()) {
+                shown.set(is);
+            }
+        });
     }
 
     /** The trial that is shown; empty where none is. */
@@ -43,14 +49,9 @@ public final class Trials {
     public void tryOut(Edit edit) {
         Plan before = plan.get();
         try {
-            Project tried = edit.applyTo(before.project());
+            Project after = edit.applyTo(before.project());
             notices.close();
-            long mine = ++asked;
-            work.run(() -> Trial.of(before, edit, tried), () -> {}, made -> {
-                if (asked == mine && plan.get().equals(before)) {
-                    shown.set(Optional.of(made));
-                }
-            });
+            trial.want(new Wanted(edit, before, after));
         } catch (EditRefused refused) {
             notices.say(refused, Workbench.words(before.project()));
         }
@@ -58,7 +59,7 @@ public final class Trials {
 
     /** Shows no trial any more, not even one that is still being worked out. */
     public void drop() {
-        asked++;
+        trial.drop();
         shown.set(Optional.empty());
     }
 }

@@ -45,25 +45,17 @@ public final class Workbench {
 
     /** A document to work on, with the plan that was derived from it; whoever edits it waits for what follows. */
     public Workbench(Plan derived, Optional<Path> file) {
-        this(derived, file, LongWork.AT_ONCE);
+        this(derived, file, Background.AT_ONCE);
     }
 
-    /** @param work where plans are derived; all else is worked out by whoever asks */
-    public Workbench(Plan derived, Optional<Path> file, LongWork work) {
-        this(derived, file, work, Background.AT_ONCE);
-    }
-
-    /**
-     * @param work where plans are derived
-     * @param background where all else is worked out that the window shows
-     */
-    public Workbench(Plan derived, Optional<Path> file, LongWork work, Background background) {
+    /** @param background where plans are derived, and all else that the window shows */
+    public Workbench(Plan derived, Optional<Path> file, Background background) {
         this.background = background;
-        deriver = new Deriver(work);
+        deriver = new Deriver(background);
         document = new OpenDocument(derived.project(), file);
         plan.set(derived);
         selection = new Selection(planProperty());
-        trials = new Trials(planProperty(), notices, work);
+        trials = new Trials(planProperty(), notices, background);
     }
 
     /** The design with all edits, and its file. */

@@ -31,7 +31,7 @@ import longshoulder.desktop.control.FocusKeeper;
 import longshoulder.desktop.paint.PictureView;
 import longshoulder.desktop.paint.Pixels;
 import longshoulder.desktop.control.Typefaces;
-import longshoulder.desktop.document.BackgroundDerivation;
+import longshoulder.desktop.document.PlanValue;
 import longshoulder.desktop.document.Workbench;
 import longshoulder.desktop.control.FigureHandle;
 
@@ -52,33 +52,31 @@ public final class SheetPane extends DrawingPane {
     /** Kept from edit to edit. */
     private final Map<Label, FigureField> fields = new HashMap<>();
     private final Map<String, Text> captions = new HashMap<>();
-    private final BackgroundDerivation<SheetSetting, PaintedSheet> prepared;
+    private final PlanValue<SheetSetting, PaintedSheet> painting;
     private PaintedSheet sheet;
     private PictorialLook look = PictorialLook.FIRST;
     private double lastX;
     private double lastY;
     private boolean dragged;
-    /** Read in the background too. */
-    private volatile boolean shown = true;
+    private boolean shown = true;
     private Optional<PieceDrag> grabbed = Optional.empty();
 
     public SheetPane(Workbench bench) {
         this.bench = bench;
         this.marks = new FindingMarks(bench);
-        this.prepared = new BackgroundDerivation<>(bench, setting(), PaintedSheet::of, () -> shown);
-        this.sheet = prepared.with(setting());
+        this.painting = new PlanValue<>(bench, this::setting, PaintedSheet::of, this::show);
+        this.sheet = PaintedSheet.of(bench.plan(), SheetSetting.of(this, look, ""), Optional.empty());
         setId("sheet");
         getStyleClass().add("sheet");
         setMinSize(360, 300);
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText(Texts.get("sheet.accessible"));
-        bench.planProperty().addListener((observed, was, is) -> rebuild());
-        bench.selection().pieceProperty().addListener((observed, was, is) -> repaint());
+        bench.selection().pieceProperty().addListener((observed, was, is) -> painting.refresh());
         bench.selection().findingProperty().addListener((observed, was, is) -> marks.showOpen(this));
-        widthProperty().addListener((observed, was, is) -> rebuild());
-        heightProperty().addListener((observed, was, is) -> rebuild());
-        PictureView.whenPixelsChange(this, this::repaint);
+        widthProperty().addListener((observed, was, is) -> painting.refresh());
+        heightProperty().addListener((observed, was, is) -> painting.refresh());
+        PictureView.whenPixelsChange(this, painting::refresh);
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
         addEventHandler(MouseEvent.MOUSE_RELEASED, release -> release());
@@ -89,7 +87,7 @@ public final class SheetPane extends DrawingPane {
     /** While hidden nothing is worked out. */
     void show(boolean visible) {
         shown = visible;
-        rebuild();
+        painting.refresh();
     }
 
     /** How the pictorial view is looked at. */
@@ -109,28 +107,22 @@ public final class SheetPane extends DrawingPane {
 
     private void look(PictorialLook other) {
         look = other;
-        repaint();
+        painting.refresh();
     }
 
-    private SheetSetting setting() {
-        return SheetSetting.of(this, look, bench.selection().pieceProperty().get());
+    private Optional<SheetSetting> setting() {
+        return shown
+                ? Optional.of(SheetSetting.of(this, look, bench.selection().pieceProperty().get()))
+                : Optional.empty();
     }
 
-    /** Shows the same views otherwise: turned, or with another piece lit. */
-    private void repaint() {
-        if (!shown) {
-            return;
-        }
-        sheet = prepared.with(setting());
+    private void show(PaintedSheet painted) {
+        sheet = painted;
         dragging.hide();
         for (int i = 0; i < sheet.painted().size(); i++) {
             pictures.get(i).show(sheet.painted().get(i).picture());
         }
-    }
-
-    private void rebuild() {
-        repaint();
-        if (shown && !sheet.views().isEmpty()) {
+        if (!sheet.views().isEmpty()) {
             FocusKeeper.rebuild(this, this::remake);
         }
     }
@@ -260,6 +252,6 @@ public final class SheetPane extends DrawingPane {
 
     @Override
     public void recolour() {
-        repaint();
+        painting.refresh();
     }
 }

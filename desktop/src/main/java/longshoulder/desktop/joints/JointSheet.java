@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -29,7 +30,7 @@ import longshoulder.desktop.control.FigureField;
 import longshoulder.desktop.control.FigureHandle;
 import longshoulder.desktop.control.FocusKeeper;
 import longshoulder.desktop.control.Typefaces;
-import longshoulder.desktop.document.BackgroundDerivation;
+import longshoulder.desktop.document.PlanValue;
 import longshoulder.desktop.document.Workbench;
 import longshoulder.desktop.paint.Palette;
 import longshoulder.desktop.paint.PictureView;
@@ -52,9 +53,8 @@ public final class JointSheet extends Pane implements Themed {
     private final Label pullName = new Label(Texts.get("joints.pull"));
     private final Map<SectionPlane, Text> captions = new EnumMap<>(SectionPlane.class);
     private final Map<SectionPlane, Double> captionWidths = new EnumMap<>(SectionPlane.class);
-    private final BackgroundDerivation<JointSetting, PaintedJoint> painting;
-    /** Read in the background too. */
-    private volatile boolean shown;
+    private final PlanValue<JointSetting, PaintedJoint> painting;
+    private boolean shown;
     private double turn = FIRST_TURN;
     private double lift = FIRST_LIFT;
     private double lastX;
@@ -80,17 +80,12 @@ public final class JointSheet extends Pane implements Themed {
         pullName.getStyleClass().add("quiet");
         getChildren().addAll(picture, pullName, pull);
         getChildren().addAll(captions.values());
-        painting = new BackgroundDerivation<>(bench, setting(),
-                (plan, setting, before) -> PaintedJoint.of(plan, setting),
-                () -> shown);
-        PictureView.whenPixelsChange(this, this::paint);
-        pull.valueProperty().addListener((observed, was, is) -> paint());
-        widthProperty().addListener((observed, was, is) -> paint());
-        heightProperty().addListener((observed, was, is) -> paint());
-        bench.planProperty().addListener((observed, was, is) -> paint());
-        bench.selection().pieceProperty().addListener((observed, was, is) -> paint());
-        bench.selection().jointProperty().addListener((observed, was, is) -> paint());
-        bench.trials().shownProperty().addListener((observed, was, is) -> paint());
+        painting = new PlanValue<>(bench, this::setting, (plan, setting, before) -> PaintedJoint.of(plan, setting),
+                this::show);
+        PictureView.whenPixelsChange(this, painting::refresh);
+        Stream.of(pull.valueProperty(), widthProperty(), heightProperty(),
+                bench.selection().pieceProperty(), bench.selection().jointProperty(), bench.trials().shownProperty())
+                .forEach(one -> one.addListener((observed, was, is) -> painting.refresh()));
         addEventHandler(MouseEvent.MOUSE_PRESSED, press -> {
             lastX = press.getX();
             lastY = press.getY();
@@ -103,7 +98,7 @@ public final class JointSheet extends Pane implements Themed {
     /** While hidden nothing is worked out. */
     void show(boolean visible) {
         shown = visible;
-        paint();
+        painting.refresh();
     }
 
     @Override
@@ -130,25 +125,23 @@ public final class JointSheet extends Pane implements Themed {
     private void turn(double round, double up) {
         turn += round;
         lift = Math.clamp(lift + up, -80, 80);
-        paint();
+        painting.refresh();
     }
 
-    private JointSetting setting() {
-        return new JointSetting(bench.selection().piece(), bench.selection().jointProperty().get(),
-                bench.trials().shown(), getWidth(), getHeight(), PictureView.pixels(this), pull.getValue(),
-                View.pictorial(turn, lift), Palette.theme(), captionWidths);
+    private Optional<JointSetting> setting() {
+        return shown
+                ? Optional.of(new JointSetting(bench.selection().piece(), bench.selection().jointProperty().get(),
+                        bench.trials().shown(), getWidth(), getHeight(), PictureView.pixels(this), pull.getValue(),
+                        View.pictorial(turn, lift), Palette.theme(), captionWidths))
+                : Optional.empty();
     }
 
-    private void paint() {
-        if (!shown) {
-            return;
-        }
-        PaintedJoint painted = painting.with(setting());
+    private void show(PaintedJoint painted) {
         painted.picture().ifPresentOrElse(picture::show, picture::clear);
         painted.joint().ifPresent(joint -> {
             setAccessibleText(Texts.get("joints.accessible") + " " + bench.words().name(joint.id()));
             painted.places().forEach(this::placeCaption);
-            show(painted.figures().stream().map(figure -> figure(joint, figure)).toList());
+            lay(painted.figures().stream().map(figure -> figure(joint, figure)).toList());
         });
     }
 
@@ -183,7 +176,7 @@ public final class JointSheet extends Pane implements Themed {
                 .findFirst();
     }
 
-    private void show(List<FigureField> figures) {
+    private void lay(List<FigureField> figures) {
         List<Node> nodes = new ArrayList<>(List.of(picture, pullName, pull));
         nodes.addAll(captions.values());
         nodes.addAll(figures);
@@ -192,6 +185,6 @@ public final class JointSheet extends Pane implements Themed {
 
     @Override
     public void recolour() {
-        paint();
+        painting.refresh();
     }
 }

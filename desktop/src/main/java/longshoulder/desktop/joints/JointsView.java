@@ -35,20 +35,11 @@ final class JointsView extends BorderPane implements StageView {
         JointList list = new JointList(bench);
         VBox.setVgrow(list, Priority.ALWAYS);
         setLeft(new VBox(keyPlan, list));
-        bench.planProperty().addListener((observed, was, is) -> refreshKeyPlan());
-        bench.selection().pieceProperty().addListener((observed, was, is) -> refreshKeyPlan());
-        bench.selection().jointProperty().addListener((observed, was, is) -> refreshKeyPlan());
         VBox.setVgrow(sheet, Priority.ALWAYS);
         candidates.setMinHeight(LEAST);
         candidates.setMaxHeight(MOST);
         candidates.prefHeightProperty().bind(heightProperty().multiply(COMPARISON));
         setCenter(new VBox(sheet, candidates));
-    }
-
-    private void refreshKeyPlan() {
-        if (isVisible()) {
-            keyPlan.refresh();
-        }
     }
 
     @Override
@@ -59,11 +50,11 @@ final class JointsView extends BorderPane implements StageView {
     @Override
     public void whenShown(boolean shown) {
         sheet.show(shown);
+        keyPlan.show(shown);
         candidates.refresh();
         if (!shown) {
             bench.trials().drop();
         } else {
-            keyPlan.refresh();
             sheet.requestFocus();
         }
     }

@@ -1,6 +1,7 @@
 package longshoulder.desktop.joints;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
@@ -41,17 +42,27 @@ public final class KeyPlan extends Pane implements Themed {
     private final Circle ring = new Circle(RING);
     /** Rail and post by their marks, beside the ring where there is more room; the rail alone where makers gave them long ones. */
     private final Tag marks = new Tag(12);
-    private final BackgroundValue<Plan, Projection> drawing;
-    /** What was drawn last stays until the next is there. */
-    private Optional<Projection> latest = Optional.empty();
+    private final BackgroundValue<Wanted, Painted> painting;
+
+    /**
+     * @param rail that is lit, by its id
+     * @param pixels of the screen to one of the layout
+     */
+    private record Wanted(Plan plan, String rail, double pixels, Palette.Theme theme) {}
+
+    private record Painted(Placement placed, Picture picture) {}
+
+    /** What was painted last stays until the next is there. */
+    private Optional<Painted> latest = Optional.empty();
+    private boolean shown;
 
     public KeyPlan(Workbench bench) {
         this.bench = bench;
-        drawing = bench.background().value((plan, progress) -> Projection.visible(plan, EYE));
-        drawing.valueProperty().addListener((observed, was, is) -> {
+        painting = bench.background().value((wanted, progress) -> paint(wanted));
+        painting.valueProperty().addListener((observed, was, is) -> {
             if (is.isPresent()) {
                 latest = is;
-                paint();
+                show();
             }
         });
         setId("key-plan");
@@ -65,40 +76,57 @@ public final class KeyPlan extends Pane implements Themed {
         ring.setManaged(false);
         ring.setMouseTransparent(true);
         getChildren().addAll(picture, ring, marks);
-        PictureView.whenPixelsChange(this, this::paint);
+        PictureView.whenPixelsChange(this, this::refresh);
+        Stream.of(bench.planProperty(), bench.selection().pieceProperty(), bench.selection().jointProperty())
+                .forEach(one -> one.addListener((observed, was, is) -> refresh()));
     }
 
-    /** Brought up to date; the drawing is worked out in the background. */
-    public void refresh() {
-        drawing.want(bench.plan());
-        paint();
+    /** While hidden nothing is painted. */
+    public void show(boolean visible) {
+        shown = visible;
+        refresh();
+    }
+
+    private void refresh() {
+        if (!shown) {
+            painting.drop();
+            return;
+        }
+        bench.selection().joint().ifPresent(joint -> painting.want(new Wanted(bench.plan(),
+                joint.meeting().tenonPiece().id(), PictureView.pixels(this), Palette.theme())));
+        show();
     }
 
     @Override
     public void recolour() {
-        paint();
+        refresh();
     }
 
-    private void paint() {
+    private static Painted paint(Wanted wanted) {
+        Projection drawn = Projection.visible(wanted.plan, EYE);
+        Placement placed = Placement.fitting(drawn.extent(),
+                Pixels.toArea(MARGIN, MARGIN, WIDTH - 2 * MARGIN, HEIGHT - 2 * MARGIN));
+        Page.Group group = new Page.Group(placed, new ViewMarks(wanted.plan, wanted.rail).fine(drawn));
+        return new Painted(placed,
+                Picture.of(WIDTH, HEIGHT, wanted.pixels, brush -> group.draw(new ScreenPen(brush))));
+    }
+
+    private void show() {
         Optional<Joint> joint = bench.selection().joint();
         boolean known = latest.isPresent() && joint.isPresent();
         ring.setVisible(known);
         marks.setVisible(known);
         if (known) {
-            paint(latest.get(), joint.get());
+            show(latest.get(), joint.get());
         } else {
             picture.clear();
         }
     }
 
-    private void paint(Projection drawn, Joint joint) {
+    private void show(Painted painted, Joint joint) {
         setAccessibleText(Texts.get("joints.keyplan") + ": " + bench.words().name(joint.id()));
-        Placement placed = Placement.fitting(drawn.extent(),
-                Pixels.toArea(MARGIN, MARGIN, WIDTH - 2 * MARGIN, HEIGHT - 2 * MARGIN));
-        String rail = joint.meeting().tenonPiece().id();
-        Page.Group group = new Page.Group(placed, new ViewMarks(bench.plan(), rail).fine(drawn));
-        picture.show(Picture.of(WIDTH, HEIGHT, PictureView.pixels(this), brush -> group.draw(new ScreenPen(brush))));
-        Vector2D middle = placed.onPage(
+        picture.show(painted.picture);
+        Vector2D middle = painted.placed.onPage(
                 EYE.flat(joint.site().bounds().least().lerp(joint.site().bounds().greatest(), 0.5)));
         ring(joint, Vector2D.of(Pixels.of(middle.getX()), Pixels.of(middle.getY())));
     }

@@ -3,9 +3,7 @@ package longshoulder.desktop.lengths;
 import longshoulder.desktop.control.Lines;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -16,9 +14,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import longshoulder.core.brief.HouseRules;
-import longshoulder.core.drawing.LengthBar;
-import longshoulder.core.finding.Finding;
-import longshoulder.core.joint.Meeting;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.plan.Spans;
@@ -42,10 +37,12 @@ public final class LengthList extends VBox {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
 
     private final Workbench bench;
+    private final LengthBars bars;
     private boolean shown;
 
     public LengthList(Workbench bench) {
         this.bench = bench;
+        bars = new LengthBars(bench);
         getStyleClass().add("length-list");
         bench.planProperty().addListener((observed, was, is) -> refresh());
         bench.selection().pieceProperty().addListener((observed, was, is) -> refresh());
@@ -55,6 +52,7 @@ public final class LengthList extends VBox {
     public void show(boolean visible) {
         shown = visible;
         refresh();
+        bars.show(visible);
     }
 
     private void refresh() {
@@ -65,19 +63,11 @@ public final class LengthList extends VBox {
 
     private List<Node> rows() {
         List<List<PlannedPiece>> spans = Spans.of(bench.plan());
-        List<PlannedPiece> all = spans.stream().flatMap(List::stream).toList();
-        double tenon = all.stream().mapToDouble(piece -> LengthBar.tenon(piece, Meeting.Part.START)).max().orElse(0);
-        double longest = all.stream().mapToDouble(piece -> piece.shoulderLength().orElseThrow().value().toMillimetres()
-                + LengthBar.tenon(piece, Meeting.Part.FINISH)).max().orElse(1);
-        Set<String> unequal = bench.plan().findings().stream()
-                .filter(finding -> finding.code().equals("shoulders-unequal")).map(Finding::about)
-                .flatMap(List::stream).collect(Collectors.toSet());
         List<Node> rows = new ArrayList<>(List.of(heading()));
         for (List<PlannedPiece> span : spans) {
             VBox together = new VBox();
             together.getStyleClass().add("span");
-            span.forEach(piece -> together.getChildren().addAll(
-                    row(piece, tenon, longest, unequal.contains(piece.id())), notes(piece)));
+            span.forEach(piece -> together.getChildren().addAll(row(piece), notes(piece)));
             rows.add(together);
         }
         if (!bench.plan().frame().assemblies().isEmpty()) {
@@ -98,7 +88,7 @@ public final class LengthList extends VBox {
         return heading;
     }
 
-    private HBox row(PlannedPiece piece, double tenon, double longest, boolean unequal) {
+    private HBox row(PlannedPiece piece) {
         boolean lit = piece.id().equals(bench.selection().pieceProperty().get());
         Label mark = new Label(piece.piece().mark());
         mark.getStyleClass().add("mark-badge");
@@ -106,7 +96,7 @@ public final class LengthList extends VBox {
         // A number stays with what it numbers.
         Label name = new Label(bench.words().name(piece.id()).replaceAll(" (?=\\d)", Lines.NO_BREAK));
         name.getStyleClass().add("length-name");
-        LengthBarView bar = new LengthBarView(new LengthBar(piece, lit, unequal), tenon, longest);
+        LengthBarView bar = bars.of(piece.id());
         HBox.setHgrow(bar, Priority.ALWAYS);
         HBox row = new HBox(mark, name, bar, shoulder(piece), length(piece));
         row.setAlignment(Pos.CENTER_LEFT);

@@ -2,6 +2,7 @@ package longshoulder.desktop.shell;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
@@ -22,7 +23,7 @@ import longshoulder.desktop.words.Texts;
 import longshoulder.desktop.control.FigureText;
 import longshoulder.desktop.control.Lines;
 import longshoulder.desktop.paint.Palette;
-import longshoulder.desktop.document.BackgroundDerivation;
+import longshoulder.desktop.document.PlanValue;
 import longshoulder.desktop.document.Workbench;
 
 /** The cut list: a row for pieces that are truly the same, in finished or in rough sizes. */
@@ -35,7 +36,7 @@ public final class CutListPane extends VBox {
 
     private final Workbench bench;
     private final List<Sizes> sizes = new ArrayList<>();
-    private final BackgroundDerivation<Boolean, List<CutRow>> prepared;
+    private final PlanValue<Boolean, List<CutRow>> rows;
     private List<CutRow> lines = List.of();
     private List<String> shown = List.of();
     private boolean rough;
@@ -44,14 +45,14 @@ public final class CutListPane extends VBox {
         this.bench = bench;
         setId("cut-list");
         getStyleClass().add("cut-list");
-        prepared = new BackgroundDerivation<>(bench, rough, (plan, asRough, before) -> CutRow.all(plan, asRough));
-        bench.planProperty().addListener((observed, was, is) -> refresh());
+        rows = new PlanValue<>(bench, () -> Optional.of(rough), (plan, asRough, before) -> CutRow.all(plan, asRough),
+                this::show);
         bench.selection().pieceProperty().addListener((observed, was, is) -> relight());
-        refresh();
+        rows.begin();
     }
 
-    private void refresh() {
-        lines = prepared.with(rough);
+    private void show(List<CutRow> made) {
+        lines = made;
         List<String> now = lines.stream().map(CutRow::outline).toList();
         if (!now.equals(shown)) {
             shown = now;
@@ -96,7 +97,7 @@ public final class CutListPane extends VBox {
         toggle.setOnAction(action -> {
             rough = toRough;
             shown = List.of();
-            refresh();
+            rows.refresh();
         });
         return toggle;
     }

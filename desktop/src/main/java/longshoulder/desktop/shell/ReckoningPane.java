@@ -3,6 +3,7 @@ package longshoulder.desktop.shell;
 import longshoulder.desktop.control.Lines;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 import javafx.geometry.Insets;
@@ -28,7 +29,7 @@ import longshoulder.desktop.control.FigureText;
 import longshoulder.desktop.control.FocusKeeper;
 import longshoulder.desktop.paint.Palette;
 import longshoulder.desktop.control.SteadyLabel;
-import longshoulder.desktop.document.BackgroundDerivation;
+import longshoulder.desktop.document.PlanValue;
 import longshoulder.desktop.document.Workbench;
 import longshoulder.desktop.shell.ReckoningRow.What;
 import longshoulder.desktop.control.Choices;
@@ -45,27 +46,26 @@ public final class ReckoningPane extends VBox {
     private static final int BESIDE = 38;
 
     private final Workbench bench;
-    private final BackgroundDerivation<ReckoningRows.KindParameters, List<ReckoningRow>> prepared;
+    private final PlanValue<ReckoningRows.KindParameters, List<ReckoningRow>> reckoning;
     private List<ReckoningRow> rows = List.of();
     /** One for each row; what does nothing stands for rows without a figure. */
     private final List<Consumer<String>> figures = new ArrayList<>();
 
     public ReckoningPane(Workbench bench) {
         this.bench = bench;
-        this.prepared = new BackgroundDerivation<>(bench, ReckoningRows.KindParameters.at(bench),
-                (plan, asked, before) -> ReckoningRows.of(plan, asked));
+        this.reckoning = new PlanValue<>(bench, () -> Optional.of(ReckoningRows.KindParameters.at(bench)),
+                (plan, asked, before) -> ReckoningRows.of(plan, asked), this::show);
         setId("reckoning");
         getStyleClass().add("reckoning");
-        bench.planProperty().addListener((observed, was, is) -> refresh());
-        bench.selection().pieceProperty().addListener((observed, was, is) -> refresh());
-        bench.selection().figureProperty().addListener((observed, was, is) -> refresh());
-        bench.selection().jointProperty().addListener((observed, was, is) -> refresh());
-        refresh();
+        bench.selection().pieceProperty().addListener((observed, was, is) -> reckoning.refresh());
+        bench.selection().figureProperty().addListener((observed, was, is) -> reckoning.refresh());
+        bench.selection().jointProperty().addListener((observed, was, is) -> reckoning.refresh());
+        reckoning.begin();
     }
 
-    private void refresh() {
+    private void show(List<ReckoningRow> made) {
         List<ReckoningRow> before = rows;
-        rows = prepared.with(ReckoningRows.KindParameters.at(bench));
+        rows = made;
         if (!sameOutline(before, rows)) {
             FocusKeeper.rebuild(this, this::remake);
             return;

@@ -12,7 +12,7 @@ import longshoulder.desktop.paint.DrawingPane;
 import longshoulder.desktop.control.FigureField;
 import longshoulder.desktop.control.FocusKeeper;
 import longshoulder.desktop.paint.PictureView;
-import longshoulder.desktop.document.BackgroundDerivation;
+import longshoulder.desktop.document.PlanValue;
 import longshoulder.desktop.document.Workbench;
 
 /**
@@ -27,7 +27,7 @@ public final class RodPane extends DrawingPane {
     /** Kept from edit to edit, like everything that has to be styled: the names of the faces, and figures by what they show. */
     private final List<Label> faceNames = new ArrayList<>();
     private final Map<String, FigureField> fields = new HashMap<>();
-    private final BackgroundDerivation<PaintedRod.Setting, Optional<PaintedRod>> rod;
+    private final PlanValue<PaintedRod.Setting, Optional<PaintedRod>> rod;
 
     public RodPane(Workbench bench) {
         this.bench = bench;
@@ -36,11 +36,13 @@ public final class RodPane extends DrawingPane {
         setMinHeight(PaintedRod.HEIGHT);
         setPrefHeight(PaintedRod.HEIGHT);
         heading.relocate(16, 4);
-        rod = new BackgroundDerivation<>(bench, setting(), (plan, setting, before) -> PaintedRod.of(plan, setting));
-        bench.planProperty().addListener((observed, was, is) -> rebuild());
-        bench.selection().pieceProperty().addListener((observed, was, is) -> rebuild());
-        widthProperty().addListener((observed, was, is) -> rebuild());
-        PictureView.whenPixelsChange(this, this::rebuild);
+        rod = new PlanValue<>(bench, this::setting, (plan, setting, before) -> PaintedRod.of(plan, setting),
+                this::show);
+        // Stages that show no rod take it out of the window.
+        sceneProperty().addListener((observed, was, is) -> rod.refresh());
+        bench.selection().pieceProperty().addListener((observed, was, is) -> rod.refresh());
+        widthProperty().addListener((observed, was, is) -> rod.refresh());
+        PictureView.whenPixelsChange(this, rod::refresh);
     }
 
     private static Label label(String styleClass) {
@@ -51,16 +53,17 @@ public final class RodPane extends DrawingPane {
 
     @Override
     public void recolour() {
-        rebuild();
+        rod.refresh();
     }
 
-    private PaintedRod.Setting setting() {
-        return PaintedRod.Setting.of(this, bench.selection().pieceProperty().get());
+    private Optional<PaintedRod.Setting> setting() {
+        return Optional.ofNullable(getScene())
+                .map(window -> PaintedRod.Setting.of(this, bench.selection().pieceProperty().get()));
     }
 
-    private void rebuild() {
+    private void show(Optional<PaintedRod> made) {
         List<Node> nodes = new ArrayList<>(List.of(picture));
-        rod.with(setting()).ifPresentOrElse(painted -> show(painted, nodes), picture::clear);
+        made.ifPresentOrElse(painted -> show(painted, nodes), picture::clear);
         if (!getChildren().equals(nodes)) {
             FocusKeeper.rebuild(this, () -> getChildren().setAll(nodes));
         }

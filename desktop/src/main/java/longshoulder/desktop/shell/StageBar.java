@@ -5,7 +5,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.Consumer;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -18,28 +17,25 @@ import javafx.scene.text.Text;
 import longshoulder.core.plan.Plan;
 import longshoulder.desktop.stage.WorkStage;
 import longshoulder.desktop.control.SteadyLabel;
-import longshoulder.desktop.document.BackgroundDerivation;
+import longshoulder.desktop.document.PlanValue;
 import longshoulder.desktop.stage.StageState;
 import longshoulder.desktop.document.Workbench;
 
 /** The stages of the work from left to right, each with one line that says what is settled there and what is open. */
 public final class StageBar extends HBox {
 
-    private final Supplier<Map<WorkStage, StageState>> now;
     private final Map<WorkStage, ToggleButton> buttons = new HashMap<>();
     private final Map<WorkStage, Label> states = new HashMap<>();
 
     /** @param go shows a stage */
     public StageBar(Workbench bench, Consumer<WorkStage> go) {
-        now = BackgroundDerivation.of(bench, StageBar::states);
         setId("stages");
         getStyleClass().add("stage-bar");
         ToggleGroup group = new ToggleGroup();
         for (WorkStage stage : Stages.ALL) {
             getChildren().add(button(stage, group, go));
         }
-        bench.planProperty().addListener((observed, was, is) -> refresh());
-        refresh();
+        PlanValue.of(bench, StageBar::states, this::say).begin();
     }
 
     private static Map<WorkStage, StageState> states(Plan plan) {
@@ -77,8 +73,7 @@ public final class StageBar extends HBox {
         buttons.forEach((other, button) -> button.setSelected(other.equals(stage)));
     }
 
-    private void refresh() {
-        Map<WorkStage, StageState> all = now.get();
+    private void say(Map<WorkStage, StageState> all) {
         states.forEach((stage, label) -> {
             StageState state = Objects.requireNonNull(all.get(stage));
             label.setText(state.text());

@@ -176,8 +176,8 @@ class WorkbenchTest {
     /** A slow edit is made at once and shown when it is derived; until then everything shown is of one design. */
     @Test
     void edit_derivedSlowly_isSaidAndShownWhenDone() {
-        HeldWork held = new HeldWork();
-        Workbench slow = new Workbench(bench.plan(), Optional.empty(), held);
+        HeldBackground held = new HeldBackground();
+        Workbench slow = new Workbench(bench.plan(), Optional.empty(), held.background());
         List<String> drawn = new ArrayList<>();
         slow.prepare(plan -> () -> drawn.add(plan.project().brief().values().get("overall.length") + " before "
                 + slow.project().brief().values().get("overall.length")));
@@ -196,8 +196,8 @@ class WorkbenchTest {
     /** The newest edit wins, and what it overtakes is neither derived nor shown. */
     @Test
     void edit_overtaken_isNotShown_andCanBeTakenBack() {
-        HeldWork held = new HeldWork();
-        Workbench slow = new Workbench(bench.plan(), Optional.empty(), held);
+        HeldBackground held = new HeldBackground();
+        Workbench slow = new Workbench(bench.plan(), Optional.empty(), held.background());
         List<Plan> shown = new ArrayList<>();
         slow.planProperty().addListener((observed, was, is) -> shown.add(is));
         slow.edit(length(1630));
@@ -218,8 +218,8 @@ class WorkbenchTest {
     /** What is saved while an edit is being derived holds it. */
     @Test
     void save_whileDeriving_holdsTheNewestEdit() throws Exception {
-        HeldWork held = new HeldWork();
-        Workbench slow = new Workbench(bench.plan(), Optional.empty(), held);
+        HeldBackground held = new HeldBackground();
+        Workbench slow = new Workbench(bench.plan(), Optional.empty(), held.background());
         slow.edit(length(1630));
         Path target = directory.resolve("newest.longshoulder.json");
         assertThat(slow.save(target)).isTrue();
@@ -229,8 +229,8 @@ class WorkbenchTest {
 
     @Test
     void tryOut_letGoOfWhileItIsWorkedOut_isNotShownAfterAll() {
-        HeldWork held = new HeldWork();
-        Workbench slow = new Workbench(bench.plan(), Optional.empty(), held);
+        HeldBackground held = new HeldBackground();
+        Workbench slow = new Workbench(bench.plan(), Optional.empty(), held.background());
         slow.trials().tryOut(length(1700));
         slow.trials().drop();
         held.doAll();
@@ -244,8 +244,8 @@ class WorkbenchTest {
     /** A trial of a plan that is no longer shown when it is worked out is dropped. */
     @Test
     void tryOut_overtakenByAnEdit_isDropped() {
-        HeldWork held = new HeldWork();
-        Workbench slow = new Workbench(bench.plan(), Optional.empty(), held);
+        HeldBackground held = new HeldBackground();
+        Workbench slow = new Workbench(bench.plan(), Optional.empty(), held.background());
         slow.trials().tryOut(length(1700));
         slow.edit(length(1630));
         held.doLast();
