@@ -25,7 +25,7 @@ public record Brief(String kind, Map<String, Value> values) {
     public static final String TENON_MEETING = "tenon.meeting";
     public static final String MORTISE_DEPTH = "mortise.depth";
 
-    /** In the order of their names, yet found by hash: a plan of a large door asks ten thousand times. */
+    /** Kept in the order of their names, and found by hash, since the plan of a large door looks up ten thousand values. */
     public Brief {
         values = Collections.unmodifiableMap(new LinkedHashMap<>(new TreeMap<>(values)));
     }

@@ -38,7 +38,7 @@ final class GrooveCheck implements Check {
         List<Finding> findings = new ArrayList<>();
         for (Joint joint : grooves) {
             if (joint.plain() instanceof Groove groove) {
-                // Of the joint, which remembers it, and not of the groove, which works it out again.
+                // The joint caches what it removes; the groove inside would compute it again.
                 cutTenons(subject, groove, joint.removes(),
                         tenoned.getOrDefault(groove.meeting().mortisePiece().id(), List.of()), findings);
                 if (held.contains(groove.meeting().tenonPiece().id())) {
@@ -109,7 +109,7 @@ final class GrooveCheck implements Check {
         return held;
     }
 
-    /** Told once, at the panel's edge; along the grain wood hardly moves, and one edge that is free lets the other be. */
+    /** Reported once, at the panel's edge: along the grain wood hardly moves, and one edge that is free lets the other be. */
     private static void tight(Subject subject, Groove groove, List<Finding> findings) {
         if (groove.meeting().part().isEnd()) {
             return;

@@ -31,7 +31,7 @@ public final class Cell {
     private final HalfSpace[] planes;
     private final int[][] loops;
     private volatile @Nullable Bounds bounds;
-    /** Put together twice they are the same, so that nobody has to wait for another. */
+    /** Two threads may both compute them; the results are equal, so no lock is needed. */
     private volatile @Nullable List<Polygon> faces;
     private volatile @Nullable List<Vector3D> corners;
 

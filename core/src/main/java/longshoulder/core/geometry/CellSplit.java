@@ -223,7 +223,7 @@ final class CellSplit {
         }
     }
 
-    /** Grows with the angle from x towards y as that does, from 0 to 4, without its cost. */
+    /** A number from 0 to 4 that grows with the angle from x towards y, and is cheaper to compute. */
     private static double turn(double x, double y) {
         double share = x / (Math.abs(x) + Math.abs(y));
         return y < 0 ? 3 + share : 1 - share;

@@ -16,7 +16,7 @@ public final class CutShape {
     private final Boundary skin;
     private final Transform transform;
     private final Outline outline;
-    /** Carried twice they are the same, so that nobody has to wait for another. */
+    /** Two threads may both compute them; the results are equal, so no lock is needed. */
     private volatile @Nullable Solid solid;
     private volatile @Nullable Boundary boundary;
     private volatile Boundary.@Nullable Lines lines;

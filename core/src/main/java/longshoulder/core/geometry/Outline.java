@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 public final class Outline {
 
     private final List<Boundary.Edge> edges;
-    /** Worked out twice it is the same, so that nobody has to wait for another. */
+    /** Two threads may both compute it; the results are equal, so no lock is needed. */
     private volatile @Nullable Centred centred;
 
     public Outline(List<Boundary.Edge> edges) {

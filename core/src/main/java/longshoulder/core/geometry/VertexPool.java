@@ -98,7 +98,7 @@ final class VertexPool {
                 double crossX = y * wayZ - z * wayY;
                 double crossY = z * wayX - x * wayZ;
                 double crossZ = x * wayY - y * wayX;
-                // KindParameters first, since hardly any place lies in the line: a processor guesses well what is nearly always so.
+                // The test that nearly always fails comes first: the processor predicts it well.
                 if (crossX * crossX + crossY * crossY + crossZ * crossZ < farthest) {
                     double along = x * wayX + y * wayY + z * wayZ;
                     if (along > 0 && along < squared) {

@@ -143,7 +143,7 @@ public record Length(long picometres) implements Comparable<Length> {
         return picometres / (double) PER_MILLIMETRE;
     }
 
-    // By hand, as the generated ones are put together when first called, which a start would feel.
+    // Written by hand: the generated methods of a record are linked when first called, which makes the start longer.
     @Override
     public boolean equals(@Nullable Object other) {
         return other instanceof Length length && picometres == length.picometres;

@@ -10,6 +10,7 @@ import longshoulder.core.drawing.DrawingContext;
 import longshoulder.core.drawing.Mark;
 import longshoulder.core.drawing.Meaning;
 import longshoulder.core.drawing.Page;
+import longshoulder.core.drawing.SheetWithFindings;
 import longshoulder.core.drawing.PictorialDrawing;
 import longshoulder.core.drawing.PictorialLook;
 import longshoulder.core.finding.Finding;
@@ -81,13 +82,6 @@ final class Cover {
         return line;
     }
 
-    /** With the name of what it is about, unless the message has it. */
-    private String said(Finding finding) {
-        String message = words.say(finding) + ".";
-        return finding.about().stream().findFirst().map(words::name).filter(name -> !message.contains(name))
-                .map(name -> Words.capital(name) + ": ").orElse("") + message;
-    }
-
     private void findings() {
         List<Finding> findings = context.plan().findings();
         if (findings.isEmpty()) {
@@ -100,7 +94,7 @@ final class Cover {
             flow.makeRoom(2 * PaperFlow.LINE);
             flow.add(Page.Group.onPaper(flow.left().left() + SYMBOL / 2, flow.left().top() + PaperFlow.TEXT * 0.7,
                     List.of(new Mark.FindingSymbol(Vector2D.ZERO, finding.level(), String.valueOf(i + 1)))));
-            flow.paragraph(said(finding), SYMBOL + 2, false);
+            flow.paragraph(SheetWithFindings.sentence(words, finding), SYMBOL + 2, false);
             flow.take(1.5);
         }
     }

@@ -108,21 +108,7 @@ final class PaperFlow {
 
     /** Breaks a text into lines no wider than so. */
     List<String> lines(String text, double widest, boolean bold) {
-        List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        for (String word : text.split(" ", -1)) {
-            String longer = line.isEmpty() ? word : line + " " + word;
-            if (!line.isEmpty() && context.measure().width(longer, TEXT, bold) > widest) {
-                lines.add(line.toString());
-                line.setLength(0);
-                line.append(word);
-            } else {
-                line.setLength(0);
-                line.append(longer);
-            }
-        }
-        lines.add(line.toString());
-        return lines;
+        return context.measure().lines(text, TEXT, bold, widest);
     }
 
     /** A drawing as large as it can be in a room so high over the whole width. */

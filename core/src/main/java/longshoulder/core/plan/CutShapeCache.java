@@ -109,8 +109,8 @@ final class CutShapeCache {
     private record Known(CutShapeKey madeAs, Flip flip, CutShape cutShape) {}
 
     /**
-     * What the last plans had. Of no more of them: with hundreds of shapes held the collector took a quarter of the time of every edit to
-     * carry them about, and they were not asked for again.
+     * What the last plans had. No more of them are kept: with hundreds of shapes the garbage collector
+     * took a quarter of the time of every edit to copy them, and they were not used again.
      */
     private static final class Memory {
 

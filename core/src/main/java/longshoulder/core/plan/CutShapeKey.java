@@ -23,7 +23,7 @@ final class CutShapeKey {
     /** The same places in whole steps, by which they are compared. */
     private final long[] steps;
     private final int hash;
-    /** The places in the order that no flip changes. Worked out twice they are the same, so that nobody has to wait for another. */
+    /** The places in the order that no flip changes. Two threads may both compute them; the results are equal, so no lock is needed. */
     private volatile double @Nullable [][] ordered;
 
     CutShapeKey(Cutting cutting) {

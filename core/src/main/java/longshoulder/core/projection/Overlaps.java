@@ -38,7 +38,7 @@ final class Overlaps {
             return new Line((quarters - 2 * halfTurns) / ANGLE, (halfTurns == 0 ? offset : -offset) / OFFSET);
         }
 
-        /** Grows with the angle from x towards y as that does, from -2 to 2, without its cost. */
+        /** A number from -2 to 2 that grows with the angle from x towards y, and is cheaper to compute. */
         private static double quarters(double x, double y) {
             double share = x / (Math.abs(x) + Math.abs(y));
             return y < 0 ? share - 1 : 1 - share;

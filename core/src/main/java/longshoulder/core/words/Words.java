@@ -89,7 +89,7 @@ public final class Words {
         Object[] arguments = label.arguments().stream().map(this::argument).toArray();
         MessageFormat format = FORMATS.computeIfAbsent(new Sentence(label.key(), locale),
                 key -> new MessageFormat(text(key.label), locale));
-        // It remembers where it is while it formats.
+        // A MessageFormat must not be used by two threads at once.
         synchronized (format) {
             return format.format(arguments);
         }

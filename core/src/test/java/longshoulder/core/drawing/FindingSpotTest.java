@@ -3,6 +3,7 @@ package longshoulder.core.drawing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import longshoulder.core.brief.Value;
 import longshoulder.core.geometry.Bounds;
@@ -85,6 +86,25 @@ class FindingSpotTest {
             assertThat(symbols).filteredOn(other -> !other.equals(one)).allSatisfy(
                     other -> assertThat(Math.hypot(other.placement().x() - one.placement().x(),
                             other.placement().y() - one.placement().y())).isGreaterThan(6));
+        }
+    }
+
+    /** A sheet that stands alone explains its numbers below its views: on any page, and on one as large as it needs. */
+    @Test
+    void sheetAlone_listsItsFindingsUnderTheViews() {
+        Drawing drawing = new SheetWithFindings(CONTEXT, PictorialLook.FIRST);
+        for (Page page : List.of(drawing.fitted(277, 190), drawing.fitted(190, 277), drawing.atScale(0.1))) {
+            List<Page.Group> texts = page.groups().stream()
+                    .filter(group -> group.marks().getFirst() instanceof Mark.Text)
+                    .toList();
+            String all = texts.stream().map(group -> ((Mark.Text) group.marks().getFirst()).text())
+                    .collect(Collectors.joining(" "));
+            assertThat(PLAN.findings()).isNotEmpty()
+                    .allSatisfy(finding -> assertThat(all)
+                            .contains(SheetWithFindings.sentence(CONTEXT.words(), finding)));
+            assertThat(texts).allSatisfy(text -> assertThat(text.placement().y()).isBetween(0.0, page.height()));
+            assertThat(page.groups().stream().filter(group -> group.marks().getFirst() instanceof Mark.FindingSymbol))
+                    .hasSize(2 * PLAN.findings().size());
         }
     }
 }

@@ -103,7 +103,7 @@ public final class BackgroundValue<K, T> {
             this.key = key;
         }
 
-        @SuppressWarnings("ReferenceEquality") // a run is itself alone
+        @SuppressWarnings("ReferenceEquality") // runs are compared by identity
         private boolean isWanted() {
             return current == this;
         }

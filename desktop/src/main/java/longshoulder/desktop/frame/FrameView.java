@@ -8,7 +8,7 @@ import javafx.scene.layout.BorderPane;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.DrawingContext;
 import longshoulder.core.drawing.PictorialLook;
-import longshoulder.core.drawing.SheetDrawing;
+import longshoulder.core.drawing.SheetWithFindings;
 import longshoulder.desktop.document.Workbench;
 import longshoulder.desktop.stage.StageView;
 
@@ -49,6 +49,6 @@ final class FrameView extends BorderPane implements StageView {
     @Override
     public Optional<Function<DrawingContext, Drawing>> drawing() {
         PictorialLook look = sheet.look();
-        return Optional.of(context -> new SheetDrawing(context, look));
+        return Optional.of(context -> new SheetWithFindings(context, look));
     }
 }

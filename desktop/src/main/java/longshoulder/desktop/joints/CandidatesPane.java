@@ -28,7 +28,7 @@ import longshoulder.desktop.control.Nodes;
 
 /**
  * The types of joint that the meeting could get, side by side: the present one stands still at the left with what is wrong with
- * it, and the others pass by beside it, the best first.
+ * it, and the others scroll beside it, the best first.
  */
 public final class CandidatesPane extends HBox implements Themed {
 

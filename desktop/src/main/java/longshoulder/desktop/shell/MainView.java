@@ -111,7 +111,7 @@ public final class MainView extends BorderPane {
         });
     }
 
-    /** The design file that hangs at the mouse, if one does. */
+    /** The design file that is being dragged, if there is one. */
     private static Optional<Path> dropped(DragEvent drag) {
         return drag.getDragboard().getFiles().stream().map(File::toPath)
                 .filter(path -> path.toString().endsWith(DesignFile.SUFFIX)).findFirst();

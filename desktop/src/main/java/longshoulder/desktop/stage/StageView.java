@@ -31,7 +31,7 @@ public interface StageView {
 
     /**
      * How it draws what it shows, to be exported or printed; empty where it shows no drawing. What is returned touches nothing of the
-     * window, so that the drawing can be made beside it.
+     * window, so that the drawing can be made in the background.
      */
     Optional<Function<DrawingContext, Drawing>> drawing();
 }
