@@ -9,6 +9,7 @@ import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Project;
 import longshoulder.files.BadFile;
 import longshoulder.files.DesignFile;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Spec;
@@ -20,6 +21,10 @@ final class Designs {
     @SuppressWarnings("NullAway.Init") // picocli fills it in
     private Path file;
 
+    @Mixin
+    @SuppressWarnings("NullAway.Init")
+    private WorkshopOption workshop;
+
     @Spec(Spec.Target.MIXEE)
     @SuppressWarnings("NullAway.Init")
     private CommandSpec command;
@@ -28,8 +33,9 @@ final class Designs {
         return file;
     }
 
+    /** The design, with the workshop that was named in the place of its own. */
     Project project() throws BadFile {
-        return DesignFile.read(file);
+        return workshop.in(DesignFile.read(file));
     }
 
     Plan plan() throws BadFile {

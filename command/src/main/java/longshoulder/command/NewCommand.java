@@ -13,6 +13,7 @@ import longshoulder.core.project.Project;
 import longshoulder.files.DesignFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
@@ -37,15 +38,20 @@ final class NewCommand implements Callable<Integer> {
     @Option(names = "--inches", description = "Inches with binary fractions instead of millimetres.")
     private boolean inches;
 
+    @Mixin
+    @SuppressWarnings("NullAway.Init")
+    private WorkshopOption workshop;
+
     @Spec
     @SuppressWarnings("NullAway.Init") // picocli fills it in
     private CommandSpec command;
 
     @Override
-    public Integer call() {
+    public Integer call() throws Exception {
         Kind kind = Kinds.find(kindId).orElseThrow(() -> new Refusal(
                 "There is no kind of furniture called \"%s\"; \"longshoulder kinds\" lists them.".formatted(kindId)));
         Project project = Project.ofKind(kind, "", inches ? Showing.SIXTY_FOURTHS : Showing.TENTH_MILLIMETRES);
+        project = workshop.in(project);
         project = Settings.apply(project, "--title", new Edit.Retitle(title));
         for (String setting : settings) {
             project = Settings.give(project, setting);

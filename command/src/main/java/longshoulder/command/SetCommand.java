@@ -3,7 +3,12 @@ package longshoulder.command;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.Optional;
+import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Label;
+import longshoulder.core.words.Words;
+import org.jspecify.annotations.Nullable;
 import longshoulder.files.DesignFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -33,6 +38,9 @@ final class SetCommand implements Callable<Integer> {
     @Option(names = "--alter", paramLabel = "DO,NAME=VALUE,...", description = "Changes the frame beyond its kind: add, between, move, resize, rename or remove, then its fields, such as between,piece=rail-low,from=post-left,to=post-right,width=60,thickness=22,height=100.")
     private List<String> alterations = new ArrayList<>();
 
+    @Option(names = "--kind", paramLabel = "KIND", description = "Makes another kind of furniture of it, with its usual sizes; says what is dropped.")
+    private @Nullable String kind;
+
     @Option(names = "--force", description = "Writes even where another program has changed the file meanwhile.")
     private boolean force;
 
@@ -40,6 +48,13 @@ final class SetCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         String mark = DesignFile.mark(design.file());
         Project project = design.project();
+        if (kind != null) {
+            Edit.BuildAs edit = new Edit.BuildAs(kind);
+            Optional<Label> drops = edit.drops(project);
+            project = Settings.apply(project, "--kind", edit);
+            Words words = Words.showing(project.showing());
+            drops.ifPresent(what -> design.out().println(words.sentence(what) + "."));
+        }
         for (String alteration : alterations) {
             project = Settings.alter(project, alteration);
         }

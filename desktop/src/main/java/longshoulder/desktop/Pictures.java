@@ -201,7 +201,7 @@ final class Pictures {
     /** What whoever starts for the first time sees. */
     private void first() {
         ((Button) scene.lookup("#bench-back")).fire();
-        bench.begin(StartUp.fresh(), Optional.empty());
+        bench.begin(StartUp.usual(), Optional.empty());
         ((MainView) scene.getRoot()).show(Stages.BRIEF);
     }
 

@@ -10,6 +10,8 @@ import longshoulder.core.project.Project;
 import longshoulder.desktop.document.Examples;
 import longshoulder.files.BadFile;
 import longshoulder.files.DesignFile;
+import longshoulder.files.StoredPreferences;
+import longshoulder.desktop.document.OwnWorkshop;
 import longshoulder.files.UnsavedWork;
 
 /**
@@ -73,7 +75,13 @@ record StartUp(Optional<Path> file, boolean demo, boolean once, Optional<Path> p
     }
 
     /** What a start without a design begins with. */
-    static Project fresh() {
+    private Project fresh() {
+        Project usual = usual();
+        return isWork() ? OwnWorkshop.beside(StoredPreferences.in(unsaved)).in(usual) : usual;
+    }
+
+    /** With the workshop that ships. */
+    static Project usual() {
         return Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
     }
 }

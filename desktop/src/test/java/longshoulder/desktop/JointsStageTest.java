@@ -252,9 +252,12 @@ class JointsStageTest {
         assertThat(bench.plan().findings()).anyMatch(
                 finding -> finding.code().equals("fit-tight") && finding.about().contains(FRONT_LEFT));
         assertThat(robot.lookup("#piece-milled-tongue").queryAll()).isEmpty();
-        robot.push(KeyCode.SHORTCUT, KeyCode.Z).push(KeyCode.SHORTCUT, KeyCode.Z);
+        robot.push(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.Z);
         settle();
         assertThat(bench.plan().findings()).noneMatch(finding -> finding.code().equals("fit-tight"));
+        robot.push(KeyCode.SHORTCUT, KeyCode.ALT, KeyCode.SHIFT, KeyCode.Z);
+        settle();
+        assertThat(bench.plan().findings()).anyMatch(finding -> finding.code().equals("fit-tight"));
     }
 
     @Test

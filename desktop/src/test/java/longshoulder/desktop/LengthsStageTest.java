@@ -94,6 +94,9 @@ class LengthsStageTest {
         assertThat(shown(robot, "#shoulder-apron-back")).endsWith("1257");
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.project().cutShoulders()).as("what was done stays").isNotEmpty();
+        robot.clickOn("#lengths-undo");
+        WaitForAsyncUtils.waitForFxEvents();
         assertThat(bench.project().cutShoulders()).isEmpty();
         assertThat(shown(robot, "#shoulder-apron-back")).endsWith("1260");
     }

@@ -59,8 +59,8 @@ class StartUpTest {
     void leftBehind_olderThanItsFile_isNotThePresent() throws Exception {
         Path kept = directory.resolve("kept");
         Path file = directory.resolve("mine" + DesignFile.SUFFIX).toAbsolutePath();
-        Project older = new Edit.Retitle("older").applyTo(StartUp.fresh());
-        Project saved = new Edit.Retitle("saved").applyTo(StartUp.fresh());
+        Project older = new Edit.Retitle("older").applyTo(StartUp.usual());
+        Project saved = new Edit.Retitle("saved").applyTo(StartUp.usual());
         new UnsavedWork(kept, 1L << 22, Instant.EPOCH).keep(History.of(older), Optional.of(file));
         DesignFile.write(file, saved);
         Files.setLastModifiedTime(file, FileTime.from(Instant.now().plusSeconds(60)));

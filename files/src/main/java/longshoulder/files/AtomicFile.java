@@ -71,6 +71,17 @@ final class AtomicFile {
         }
     }
 
+    /** Adds to the end of a file that is there; a crash may leave a part of what is added. */
+    static void append(Path file, byte[] more) throws IOException {
+        try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE, StandardOpenOption.APPEND)) {
+            ByteBuffer buffer = ByteBuffer.wrap(more);
+            while (buffer.hasRemaining()) {
+                channel.write(buffer);
+            }
+            channel.force(false);
+        }
+    }
+
     private static void writeThrough(Path file, byte[] contents) throws IOException {
         try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE)) {
             ByteBuffer buffer = ByteBuffer.wrap(contents);

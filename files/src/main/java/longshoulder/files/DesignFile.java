@@ -28,6 +28,11 @@ public final class DesignFile {
      * @throws BadFile if the file cannot be read or is not a whole, valid design; nothing is half loaded
      */
     public static Project read(Path file) throws BadFile {
+        return parse(String.valueOf(file.getFileName()), contentsOf(file));
+    }
+
+    /** What is in a file. @throws BadFile if it cannot be read, or is larger than any design */
+    static byte[] contentsOf(Path file) throws BadFile {
         String name = String.valueOf(file.getFileName());
         try {
             if (Files.exists(file) && !Files.isRegularFile(file) && !Files.isDirectory(file)) {
@@ -38,7 +43,7 @@ public final class DesignFile {
                 throw BadFile.of("large", name, Math.max(Files.size(file), contents.length) / 1024 / 1024,
                         LARGEST / 1024 / 1024);
             }
-            return parse(name, contents);
+            return contents;
         } catch (NoSuchFileException missing) {
             throw BadFile.of("missing", file);
         } catch (IOException unreadable) {

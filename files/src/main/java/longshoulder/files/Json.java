@@ -48,6 +48,18 @@ final class Json {
         return bytes.toByteArray();
     }
 
+    /** UTF-8 on one line, with a line feed at the end. */
+    static byte[] line(Contents contents) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (JsonGenerator out = FACTORY.createGenerator(bytes)) {
+            contents.writeTo(out);
+            out.writeRaw('\n');
+        } catch (IOException impossible) {
+            throw new UncheckedIOException("Writing to memory failed.", impossible);
+        }
+        return bytes.toByteArray();
+    }
+
     /** A length as an exact number of millimetres. */
     static void millimetres(JsonGenerator out, String name, Length length) throws IOException {
         out.writeFieldName(name);

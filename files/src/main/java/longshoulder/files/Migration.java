@@ -5,6 +5,9 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
+import longshoulder.core.brief.Address;
+import longshoulder.core.brief.HouseRules;
+import longshoulder.core.project.Milled;
 
 /**
  * Brings a design of an earlier version of the format up to the newest one, a version at a time, so that it plans to the same pieces
@@ -13,7 +16,8 @@ import java.util.function.Consumer;
 final class Migration {
 
     /** The step at index i takes version i + 1 to the next. */
-    private static final List<Consumer<ObjectNode>> STEPS = List.of(Migration::sizesOfTheCase);
+    private static final List<Consumer<ObjectNode>> STEPS = List.of(Migration::sizesOfTheCase,
+            Migration::sections);
 
     /** What the sizes of version 1 stood for, by kind, in the words of version 2. */
     private static final Map<String, Map.Entry<String, String>> STOOD_FOR = Map.of(
@@ -24,20 +28,50 @@ final class Migration {
 
     /** Changes the design where its version, which must be a known one, is not the newest. */
     static void toNewest(JsonNode root) {
-        if (root.path("project") instanceof ObjectNode project) {
-            STEPS.subList(root.path("version").intValue() - 1, STEPS.size()).forEach(step -> step.accept(project));
-        }
-        ((ObjectNode) root).put("version", DesignWriter.VERSION);
+        ObjectNode design = (ObjectNode) root;
+        STEPS.subList(root.path("version").intValue() - 1, STEPS.size()).forEach(step -> step.accept(design));
+        design.put("version", DesignWriter.VERSION);
     }
 
     /**
      * In version 1 the overall sizes of a cabinet were those of its case, and the pot of a stand had its room at the seat; since
      * version 2 a design says so.
      */
-    private static void sizesOfTheCase(ObjectNode project) {
+    private static void sizesOfTheCase(ObjectNode root) {
+        JsonNode project = root.path("project");
         Map.Entry<String, String> meant = STOOD_FOR.get(project.path("kind").asText());
         if (meant != null && project.path("values") instanceof ObjectNode values && !values.has(meant.getKey())) {
             values.put(meant.getKey(), meant.getValue());
+        }
+    }
+
+    /** Until version 2 all stood in one section; since version 3 what was done and what is used of the workshop have their own. */
+    private static void sections(ObjectNode root) {
+        if (!(root.remove("project") instanceof ObjectNode design)) {
+            return;
+        }
+        root.set("design", design);
+        ObjectNode workshop = root.putObject("workshop");
+        move(design, "chisels", workshop);
+        ObjectNode rules = workshop.putObject("rules");
+        if (design.path("values") instanceof ObjectNode values) {
+            HouseRules.parameters().forEach(rule -> move(values, rule.name(), rules));
+        }
+        ObjectNode milled = root.putObject("progress").putObject("milled").putObject(design.path("kind").asText());
+        // What the first files called it, when only shoulders could be entered.
+        if (design.remove("cutShoulders") instanceof ObjectNode shoulders) {
+            shoulders.properties().forEach(
+                    one -> milled.set(Address.of(one.getKey(), Milled.SHOULDER.id()), one.getValue()));
+        }
+        if (design.remove("milled") instanceof ObjectNode others) {
+            milled.setAll(others);
+        }
+    }
+
+    private static void move(ObjectNode from, String name, ObjectNode to) {
+        JsonNode moved = from.remove(name);
+        if (moved != null) {
+            to.set(name, moved);
         }
     }
 }

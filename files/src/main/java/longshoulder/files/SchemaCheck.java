@@ -33,6 +33,11 @@ final class SchemaCheck {
         return check(Design.SCHEMA, root);
     }
 
+    /** What is wrong with a workshop's file. */
+    static Optional<Trouble> workshop(JsonNode root) {
+        return check(load("workshop.schema.json"), root);
+    }
+
     /** What is wrong with a plan. */
     static Optional<Trouble> plan(JsonNode root) {
         return check(load("plan.schema.json"), root);

@@ -41,6 +41,11 @@ public final class StoredPreferences {
         return new StoredPreferences(Optional.empty());
     }
 
+    /** Another file in the same folder; empty where nothing is remembered. */
+    public Optional<Path> beside(String name) {
+        return file.map(own -> own.resolveSibling(name));
+    }
+
     private void read(Path file) {
         try {
             if (Files.exists(file) && Files.size(file) <= LARGEST) {

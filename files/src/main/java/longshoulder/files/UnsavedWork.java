@@ -25,6 +25,7 @@ public final class UnsavedWork {
     private static final String STEPS = ".steps";
 
     private final Path kept;
+    private final HistoryFile steps;
 
     /** Of which file it stands beside the design; nothing stands there for a design without one. */
     private String written = "";
@@ -38,6 +39,7 @@ public final class UnsavedWork {
      */
     public UnsavedWork(Path directory, long process, Instant started) {
         kept = directory.resolve(process + "-" + started.toEpochMilli() + DesignFile.SUFFIX);
+        steps = new HistoryFile(steps(kept));
     }
 
     /** The place of this program. */
@@ -54,12 +56,13 @@ public final class UnsavedWork {
             written = of;
         }
         // The history first: it has the design that is kept until then among its states, so that nothing is lost between the two.
-        HistoryFile.write(steps(kept), history);
+        steps.write(history);
         AtomicFile.writeNew(kept, DesignFile.toBytes(history.present()));
     }
 
     /** Lets go of what was kept: it was saved, or is not wanted. */
     public void forget() throws IOException {
+        steps.delete();
         delete(kept);
         written = "";
     }
@@ -80,7 +83,7 @@ public final class UnsavedWork {
 
         /** With all that could be undone, where it can be read. */
         public History history() {
-            return HistoryFile.read(steps(kept), project).orElseGet(() -> History.of(project));
+            return new HistoryFile(steps(kept)).read(project).orElseGet(() -> History.of(project));
         }
 
         /** It was taken up. */

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import longshoulder.core.measure.Angle;
 import java.io.IOException;
 import java.io.Reader;
 import java.nio.charset.StandardCharsets;
@@ -196,27 +198,27 @@ class DesignFileTest {
             "\"version\" : 2 | \"version\" : 0 | at version: there is no version 0",
             "\"version\" : 2 | \"version\" : \"2\" | at version",
             "longshoulder-design | something-else | is not a design",
-            "\"1500 mm\" | 1500 | at project.values.overall.length: a text is expected here, not a whole number",
-            "\"1500 mm\" | \"-1500 mm\" | at project.values.overall.length: the overall length cannot be −1500 mm",
-            "\"1500 mm\" | \"NaN\" | at project.values.overall.length: \"NaN\" is not a unit",
-            "\"1500 mm\" | \"1e300 mm\" | at project.values.overall.length",
+            "\"1500 mm\" | 1500 | at design.values.overall.length: a text is expected here, not a whole number",
+            "\"1500 mm\" | \"-1500 mm\" | at design.values.overall.length: the overall length cannot be −1500 mm",
+            "\"1500 mm\" | \"NaN\" | at design.values.overall.length: \"NaN\" is not a unit",
+            "\"1500 mm\" | \"1e300 mm\" | at design.values.overall.length",
             "\"1500 mm\" | NaN | is not valid JSON: at line 16, character",
             "\"1500 mm\" | 1e300 | a text is expected here",
             "\"1500 mm\" | null | a text is expected here, not nothing",
-            "\"kind\" : \"table\" | \"kind\" : \"boat\" | at project.kind: there is no kind of furniture called \"boat\"",
-            "\"kind\" : \"table\" | \"kin\" : \"table\" | at project",
+            "\"kind\" : \"table\" | \"kind\" : \"boat\" | at design.kind: there is no kind of furniture called \"boat\"",
+            "\"kind\" : \"table\" | \"kin\" : \"table\" | at design",
             "overall.length | overall.lenght | overall.lenght",
             "\"mitred\" | \"welded\" | cannot be \"welded\"",
             "\"top\" : \"elm\" | \"top\" : \"balsa\" | no wood called",
             "\"top\" : \"elm\" | \"sail\" : \"elm\" | no piece with the role",
-            "\"6 mm\" | \"0\" | at project.chisels[0]",
-            "\"0.1 mm\" | \"0.3 mm\" | at project.showing", "\"chisels\" | \"title\" | a name stands a second time",
+            "\"6 mm\" | \"0\" | at workshop.chisels[0]",
+            "\"0.1 mm\" | \"0.3 mm\" | at design.showing", "\"chisels\" | \"title\" | a name stands a second time",
             "\"cutShoulders\" : { } | \"cutShoulders\" : {\"top\":\"5 mm\"} | no piece with two shoulders",
-            "\"cutShoulders\" : { } | \"milled\" : {\"apron-front:colour\":\"5 mm\"} | at project.milled.apron-front:colour",
-            "\"cutShoulders\" : { } | \"alterations\" : [{\"do\":\"bend\",\"piece\":\"top\"}] | at project.alterations[0]: there is no change called",
-            "\"cutShoulders\" : { } | \"alterations\" : [{\"do\":\"remove\"}] | at project.alterations[0]",
-            "\"cutShoulders\" : { } | \"milled\" : {\"top:width\":\"-5 mm\"} | at project.milled.top:width",
-            "\"cutShoulders\" : { } | \"extra\" : 1 | at project"})
+            "\"cutShoulders\" : { } | \"milled\" : {\"apron-front:colour\":\"5 mm\"} | at progress.milled.table.apron-front:colour",
+            "\"cutShoulders\" : { } | \"alterations\" : [{\"do\":\"bend\",\"piece\":\"top\"}] | at design.alterations[0]: there is no change called",
+            "\"cutShoulders\" : { } | \"alterations\" : [{\"do\":\"remove\"}] | at design.alterations[0]",
+            "\"cutShoulders\" : { } | \"milled\" : {\"top:width\":\"-5 mm\"} | at progress.milled.table.top:width",
+            "\"cutShoulders\" : { } | \"extra\" : 1 | at design"})
     void read_damaged_saysWhatAndWhereInOneSentence(String what, String with, String reason) throws Exception {
         String text = Files.readString(DEMO);
         assertThat(text).contains(what);
@@ -302,12 +304,12 @@ class DesignFileTest {
                         + "öffnen Sie vielleicht t.longshoulder.json.previous.",
                 "[]", "t.longshoulder.json ist kein Entwurf: Die Datei müsste mit „{“ beginnen.",
                 "{\"format\":\"longshoulder-design\",\"version\":99}",
-                "t.longshoulder.json wurde von einem neueren Programm geschrieben (Version 99 des Formats; dieses kennt 2).",
+                "t.longshoulder.json wurde von einem neueren Programm geschrieben (Version 99 des Formats; dieses kennt 3).",
                 "{\"format\":\"longshoulder-design\",\"version\":1}",
-                "t.longshoulder.json: bei dem Anfang: „project“ fehlt.");
-        assertThat(bad(table("5 ells")).message(Locale.GERMAN)).contains("bei project.values.overall.length: ")
+                "t.longshoulder.json: bei dem Anfang: „design“ fehlt.");
+        assertThat(bad(table("5 ells")).message(Locale.GERMAN)).contains("bei design.values.overall.length: ")
                 .endsWith(refusedEntry("5 ells"));
-        assertThat(bad(table("1 mm")).message(Locale.GERMAN)).contains("bei project.values.overall.length: ")
+        assertThat(bad(table("1 mm")).message(Locale.GERMAN)).contains("bei design.values.overall.length: ")
                 .isNotEqualTo(bad(table("1 mm")).getMessage()).doesNotContain(" at ");
         refused.forEach((contents, sentence) -> assertThat(bad(contents).message(Locale.GERMAN)).isEqualTo(sentence));
         assertThat(bad("[]").message(Locale.ENGLISH)).isEqualTo(bad("[]").getMessage()).contains("is not a design");
@@ -318,14 +320,63 @@ class DesignFileTest {
     @CsvSource({"cabinet, size.given, case", "stand, pot.between, seat"})
     void filesOfTheFirstVersion_meanWhatTheyMeant(String kind, String name, String option) throws Exception {
         Project now = Project.ofKind(Kinds.find(kind).orElseThrow(), "", Showing.TENTH_MILLIMETRES);
-        String first = new String(DesignFile.toBytes(now), StandardCharsets.UTF_8)
-                .replaceFirst("\"version\" : 2", "\"version\" : 1")
+        String first = inOneSection(now, 1)
                 .replaceFirst("\"" + name + "\" : \"[a-z]*\",", "");
-        assertThat(first).doesNotContain(name).contains("\"version\" : 1");
+        assertThat(first).doesNotContain(name).contains("\"version\" : 1,");
         Project read = DesignFile.parse("t.longshoulder.json", first.getBytes(StandardCharsets.UTF_8));
         assertThat(read.brief().choice(name)).contains(option);
         assertThat(now.brief().choice(name)).isPresent().isNotEqualTo(read.brief().choice(name));
         assertThat(DesignFile.parse("t.longshoulder.json", DesignFile.toBytes(read))).isEqualTo(read);
+    }
+
+    /** A design as versions before the third wrote it. */
+    private static String inOneSection(Project project, int version) throws IOException {
+        ObjectNode now = (ObjectNode) Json.READER.readTree(DesignFile.toBytes(project));
+        ObjectNode old = now.withObject("/design").deepCopy();
+        ((ObjectNode) old.path("values")).setAll((ObjectNode) now.at("/workshop/rules"));
+        old.set("chisels", now.at("/workshop/chisels"));
+        JsonNode milled = now.at("/progress/milled/" + project.brief().kind());
+        old.set("milled", milled.isMissingNode() ? old.objectNode() : milled);
+        ObjectNode root = old.objectNode().put("format", "longshoulder-design").put("version", version);
+        root.set("project", old);
+        return root.toPrettyString();
+    }
+
+    /** Until version 2 all stood in one section; what was a rule of the workshop or work done is found in its own now. */
+    @Test
+    void filesOfTheSecondVersion_openAsTheyWere() throws Exception {
+        Project project = changed();
+        for (Edit edit : List.of(new Edit.Give("tenon.meeting", new Value.Chosen("full")),
+                new Edit.Give("limit.short-grain", new Value.Turned(Angle.read("12"))),
+                new Edit.OwnChisel(Length.ofMillimetres(9)),
+                new Edit.RecordMilled("apron-front", Milled.WIDTH, Length.ofMillimetres(93)))) {
+            project = edit.applyTo(project);
+        }
+        String second = inOneSection(project, 2);
+        assertThat(second).contains("\"limit.short-grain\"").doesNotContain("workshop");
+        assertThat(DesignFile.parse("t", second.getBytes(StandardCharsets.UTF_8))).isEqualTo(project);
+    }
+
+    /** Sections that only a newer program knows are kept, through edits, and written back as they were. */
+    @Test
+    void unknownSections_areKept() throws Exception {
+        String text = new String(DesignFile.toBytes(PROJECT), StandardCharsets.UTF_8).replaceFirst("\"workshop\"",
+                "\"pins\" : {\"a\":[1,2.50,{\"b\":\"\u00fc \\\\n\"}],\"c\":null},\"workshop\"");
+        Project read = DesignFile.parse("t", text.getBytes(StandardCharsets.UTF_8));
+        Project edited = new Edit.BuildAs("door").applyTo(new Edit.Retitle("x").applyTo(read));
+        JsonNode again = Json.READER.readTree(DesignFile.toBytes(edited));
+        assertThat(again.at("/pins")).isEqualTo(Json.READER.readTree(text).at("/pins"));
+        assertThat(DesignFile.parse("t", DesignFile.toBytes(edited))).isEqualTo(edited);
+    }
+
+    /** What was done of another kind waits in the file too. */
+    @Test
+    void workDoneOfAnotherKind_isKept() throws Exception {
+        Project done = new Edit.BuildAs("door").applyTo(
+                new Edit.RecordMilled("apron-front", Milled.WIDTH, Length.ofMillimetres(93)).applyTo(PROJECT));
+        Project read = DesignFile.parse("t", DesignFile.toBytes(done));
+        assertThat(read).isEqualTo(done);
+        assertThat(new Edit.BuildAs("table").applyTo(read).milled()).containsKey("apron-front:width");
     }
 
     private static String table(String length) {
@@ -404,11 +455,12 @@ class DesignFileTest {
     @Test
     void limits_areThoseOfTheEdits() throws Exception {
         JsonNode schema = Json.READER.readTree(Files.readAllBytes(Path.of("../docs/formats/design.schema.json")));
-        JsonNode project = schema.at("/properties/project/properties");
+        JsonNode project = schema.at("/properties/design/properties");
         assertThat(project.at("/title/maxLength").asInt()).isEqualTo(Edit.LONGEST_TITLE);
         assertThat(project.at("/values/maxProperties").asInt()).isEqualTo(Edit.MOST_VALUES);
-        assertThat(project.at("/chisels/maxItems").asInt()).isEqualTo(Edit.MOST_CHISELS);
-        assertThat(project.at("/milled/maxProperties").asInt()).isEqualTo(Edit.MOST_MILLED);
+        assertThat(schema.at("/properties/workshop/properties/chisels/maxItems").asInt()).isEqualTo(Edit.MOST_CHISELS);
+        assertThat(schema.at("/properties/progress/properties/milled/additionalProperties/maxProperties").asInt())
+                .isEqualTo(Edit.MOST_MILLED);
         assertThat(project.at("/alterations/maxItems").asInt()).isEqualTo(Edit.MOST_ALTERATIONS);
         Project many = PROJECT;
         for (int i = 0; i < Edit.MOST_CHISELS - PROJECT.tools().chisels().size(); i++) {

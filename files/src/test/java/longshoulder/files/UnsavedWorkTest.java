@@ -90,7 +90,7 @@ class UnsavedWorkTest {
         gone(1).keep(before, Optional.empty());
         Path steps = directory.resolve((GONE + 1) + "-0" + DesignFile.SUFFIX + ".steps");
         assertThat(steps).exists();
-        HistoryFile.write(steps, after);
+        new HistoryFile(steps).write(after);
         History found = UnsavedWork.left(directory).orElseThrow().history();
         assertThat(found.present().title()).isEqualTo("one");
         assertThat(found.undone().present()).isEqualTo(project);

@@ -70,18 +70,29 @@ public sealed interface Edit {
         }
     }
 
-    /** Makes another kind of furniture, with its defaults; house rules, woods, tools and title stay. */
+    /**
+     * Makes another kind of furniture, with its defaults. Title, woods, the workshop's tools and rules and all work done stay; sizes,
+     * joints and changes to the frame go, and work done of the kind before waits until it is made again.
+     */
     record BuildAs(String kind) implements Edit {
         @Override
         public Project applyTo(Project project) {
             Kind other = Kinds.find(kind).orElseThrow(() -> new EditRefused(Label.of("refused.kind", kind)));
             Brief brief = other.brief(project.showing().isInches());
-            for (Parameter rule : HouseRules.parameters()) {
-                Value chosen = project.brief().values().get(rule.name());
-                brief = chosen == null ? brief : brief.with(rule.name(), chosen);
+            for (Map.Entry<String, Value> rule : project.workshop().rules().entrySet()) {
+                brief = brief.with(rule.getKey(), rule.getValue());
             }
-            return project.withBrief(brief).withMilled(Map.of())
-                    .withAlterations(other.beginning(project.showing().isInches()));
+            return project.withBrief(brief).withAlterations(other.beginning(project.showing().isInches()));
+        }
+
+        /** What of a project it keeps and drops, to be told to the maker; empty if it drops nothing that the maker gave. */
+        public Optional<Label> drops(Project project) {
+            boolean sized = !new BuildAs(project.brief().kind()).applyTo(project).equals(project);
+            boolean worked = !project.milled().isEmpty();
+            return sized || worked
+                    ? Optional.of(Label.of(worked ? "buildAs.waits" : "buildAs.drops", Label.of("kind." + kind),
+                            Label.of("kind." + project.brief().kind())))
+                    : Optional.empty();
         }
     }
 
@@ -158,10 +169,9 @@ public sealed interface Edit {
                 throw new EditRefused(Label.of("refused.bounds", Label.of("milled." + what.id(), id), length,
                         Length.ZERO, LONGEST));
             }
-            Map<String, Length> milled = new TreeMap<>(project.milled());
-            milled.put(Address.of(id, what.id()), length);
-            requireRoom("milled", milled.size(), MOST_MILLED);
-            return project.withMilled(milled);
+            Progress more = project.progress().with(project.brief().kind(), Address.of(id, what.id()), length);
+            requireRoom("milled", more.milledOf(project.brief().kind()).size(), MOST_MILLED);
+            return project.withProgress(more);
         }
     }
 
@@ -169,9 +179,24 @@ public sealed interface Edit {
     record ForgetMilled(String id, Milled what) implements Edit {
         @Override
         public Project applyTo(Project project) {
-            Map<String, Length> milled = new TreeMap<>(project.milled());
-            milled.remove(Address.of(id, what.id()));
-            return project.withMilled(milled);
+            return project.withProgress(
+                    project.progress().without(project.brief().kind(), Address.of(id, what.id())));
+        }
+    }
+
+    /** Takes over the tools, ways of working and limits of a workshop, in the place of those that the project uses. */
+    record UseWorkshop(Workshop workshop) implements Edit {
+        @Override
+        public Project applyTo(Project project) {
+            Brief brief = project.brief();
+            for (String rule : project.workshop().rules().keySet()) {
+                brief = brief.without(rule);
+            }
+            for (Map.Entry<String, Value> rule : workshop.rules().entrySet()) {
+                accept(requireParameter(project, project::frame, rule.getKey()).refusal(rule.getValue()));
+                brief = brief.with(rule.getKey(), rule.getValue());
+            }
+            return project.withBrief(brief).withTools(workshop.tools());
         }
     }
 

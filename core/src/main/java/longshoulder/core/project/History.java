@@ -1,57 +1,59 @@
 package longshoulder.core.project;
 
-import java.util.ArrayList;
-import java.util.List;
-
 /**
- * A project with all that can be undone and redone. Immutable: undo is the previous value.
+ * A project with all that can be undone and redone: the changes of the design, and by themselves the entries of work done, so that to
+ * undo a change of the design never takes back what was entered at the bench.
  *
- * @param past earlier projects, oldest first
- * @param present the project as it is
- * @param future undone projects, the next to redo last
+ * @param design the projects, without what was done
+ * @param progress what was done
  */
-public record History(List<Project> past, Project present, List<Project> future) {
-
-    public History {
-        past = List.copyOf(past);
-        future = List.copyOf(future);
-    }
+public record History(Steps<Project> design, Steps<Progress> progress) {
 
     public static History of(Project project) {
-        return new History(List.of(), project, List.of());
+        return new History(Steps.of(project.withProgress(Progress.NONE)), Steps.of(project.progress()));
+    }
+
+    /** The project as it is. */
+    public Project present() {
+        return design.present().withProgress(progress.present());
     }
 
     /** After an edit; the same history if the edit changes nothing. @throws EditRefused if it cannot be made */
     public History after(Edit edit) {
-        Project changed = edit.applyTo(present);
-        return changed.equals(present) ? this : new History(and(past, present), changed, List.of());
+        Project changed = edit.applyTo(present());
+        return new History(design.after(changed.withProgress(Progress.NONE)), progress.after(changed.progress()));
     }
 
     public boolean canUndo() {
-        return !past.isEmpty();
+        return design.canUndo();
     }
 
     public boolean canRedo() {
-        return !future.isEmpty();
+        return design.canRedo();
     }
 
-    /** One step back; the same history where there is none. */
+    /** The design one step back; the same history where there is none. */
     public History undone() {
-        return canUndo()
-                ? new History(past.subList(0, past.size() - 1), past.getLast(), and(future, present))
-                : this;
+        return new History(design.undone(), progress);
     }
 
-    /** One step forward again; the same history where there is none. */
+    /** The design one step forward again; the same history where there is none. */
     public History redone() {
-        return canRedo()
-                ? new History(and(past, present), future.getLast(), future.subList(0, future.size() - 1))
-                : this;
+        return new History(design.redone(), progress);
     }
 
-    private static List<Project> and(List<Project> projects, Project last) {
-        List<Project> longer = new ArrayList<>(projects);
-        longer.add(last);
-        return longer;
+    /** The last entry of work done taken back; the same history where there is none. */
+    public History progressUndone() {
+        return new History(design, progress.undone());
+    }
+
+    /** The entry that was taken back made again; the same history where there is none. */
+    public History progressRedone() {
+        return new History(design, progress.redone());
+    }
+
+    /** This history with what came before it, where that led to how it begins. */
+    public History behind(History earlier) {
+        return new History(design.behind(earlier.design), progress.behind(earlier.progress));
     }
 }

@@ -24,13 +24,15 @@ import longshoulder.core.wood.Tools;
  *
  * @param title what the maker calls it
  * @param woods species by the role of a piece, such as leg → elm
- * @param milled what was really cut or milled, by {@code id:what}: a piece's shoulder, width or thickness, a joint's tenon,
- *        mortise or tongue, a type's tongue
+ * @param progress what was really done
  * @param alterations changes to the frame beyond what the kind asks for, in the order in which they were made
  * @param showing how lengths are shown, and the unit of what is typed without one
+ * @param others sections of its file that only a newer program knows, by their names and as they are written: they are kept
  */
 public record Project(String title, Brief brief, Map<String, String> woods, Tools tools,
-        Map<String, Length> milled, List<Alteration> alterations, Showing showing) implements DesignChoices {
+        Progress progress, List<Alteration> alterations, Showing showing, Map<String, String> others)
+        implements
+            DesignChoices {
 
     /** The wood of a role for which none was chosen. */
     public static final String USUAL_WOOD = "beech";
@@ -40,15 +42,14 @@ public record Project(String title, Brief brief, Map<String, String> woods, Tool
 
     public Project {
         woods = Collections.unmodifiableMap(new TreeMap<>(woods));
-        milled = Collections.unmodifiableMap(new TreeMap<>(milled));
         alterations = List.copyOf(alterations);
+        others = Collections.unmodifiableMap(new TreeMap<>(others));
     }
 
     /** A new project of a kind with its defaults, round in the unit that is shown. */
     public static Project ofKind(Kind kind, String title, Showing showing) {
         return new Project(title, kind.brief(showing.isInches()), Map.of(),
-                showing.isInches() ? Tools.IMPERIAL : Tools.METRIC, Map.of(), kind.beginning(showing.isInches()),
-                showing);
+                Workshop.usual(showing).tools(), Progress.NONE, kind.beginning(showing.isInches()), showing, Map.of());
     }
 
     /**
@@ -86,13 +87,23 @@ public record Project(String title, Brief brief, Map<String, String> woods, Tool
     /** What was really cut, such as the width of a piece; empty where the plan holds. */
     @Override
     public Optional<Length> milled(String id, String what) {
-        return Optional.ofNullable(milled.get(Address.of(id, what)));
+        return Optional.ofNullable(milled().get(Address.of(id, what)));
+    }
+
+    /** What was really cut or milled of this kind of furniture, by {@code id:what}. */
+    public Map<String, Length> milled() {
+        return progress.milledOf(brief.kind());
+    }
+
+    /** What it uses of a workshop: a copy, so that it plans the same everywhere. */
+    public Workshop workshop() {
+        return Workshop.of(this);
     }
 
     /** Shoulder lengths that were really cut, by the id of the piece. */
     public Map<String, Length> cutShoulders() {
         Map<String, Length> cut = new TreeMap<>();
-        milled.forEach((key, length) -> {
+        milled().forEach((key, length) -> {
             Address address = Address.parse(key);
             if (address.parameter().equals(Milled.SHOULDER.id())) {
                 address.joint().ifPresent(piece -> cut.put(piece, length));
@@ -102,27 +113,33 @@ public record Project(String title, Brief brief, Map<String, String> woods, Tool
     }
 
     Project withTitle(String other) {
-        return new Project(other, brief, woods, tools, milled, alterations, showing);
+        return new Project(other, brief, woods, tools, progress, alterations, showing, others);
     }
 
     Project withBrief(Brief other) {
-        return new Project(title, other, woods, tools, milled, alterations, showing);
+        return new Project(title, other, woods, tools, progress, alterations, showing, others);
     }
 
     Project withWoods(Map<String, String> other) {
-        return new Project(title, brief, other, tools, milled, alterations, showing);
+        return new Project(title, brief, other, tools, progress, alterations, showing, others);
     }
 
     Project withTools(Tools other) {
-        return new Project(title, brief, woods, other, milled, alterations, showing);
+        return new Project(title, brief, woods, other, progress, alterations, showing, others);
     }
 
-    Project withMilled(Map<String, Length> other) {
-        return new Project(title, brief, woods, tools, other, alterations, showing);
+    /** With other work done. For histories, and for what was read from a file. */
+    public Project withProgress(Progress other) {
+        return new Project(title, brief, woods, tools, other, alterations, showing, others);
+    }
+
+    /** With other sections that only a newer program knows. For what was read from a file. */
+    public Project withOthers(Map<String, String> other) {
+        return new Project(title, brief, woods, tools, progress, alterations, showing, other);
     }
 
     Project withAlterations(List<Alteration> other) {
-        return new Project(title, brief, woods, tools, milled, other, showing);
+        return new Project(title, brief, woods, tools, progress, other, showing, others);
     }
 
     /** With a value for a joint that the frame does not have now: it waits. For what was read from a file. */
@@ -139,12 +156,10 @@ public record Project(String title, Brief brief, Map<String, String> woods, Tool
 
     /** With what was really cut of a piece that the frame does not have now. */
     public Project keepingMilled(String key, Length length) {
-        Map<String, Length> more = new TreeMap<>(milled);
-        more.put(key, length);
-        return withMilled(more);
+        return withProgress(progress.with(brief.kind(), key, length));
     }
 
     Project withShowing(Showing other) {
-        return new Project(title, brief, woods, tools, milled, alterations, other);
+        return new Project(title, brief, woods, tools, progress, alterations, other, others);
     }
 }

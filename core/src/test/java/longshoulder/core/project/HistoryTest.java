@@ -7,6 +7,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.Map;
+import longshoulder.core.wood.Tools;
 import longshoulder.core.Tables;
 import longshoulder.core.brief.Value;
 import longshoulder.core.measure.Length;
@@ -28,14 +30,14 @@ class HistoryTest {
         assertThat(edited.undone().present()).isEqualTo(start.present());
         assertThat(edited.undone().redone().present()).isEqualTo(edited.present());
         assertThat(start.canUndo()).isFalse();
-        assertThat(start.undone()).isSameAs(start);
-        assertThat(start.redone()).isSameAs(start);
+        assertThat(start.undone()).isEqualTo(start);
+        assertThat(start.redone()).isEqualTo(start);
     }
 
     @Test
     void after_editThatChangesNothing_addsNoStep() {
         History start = History.of(table());
-        assertThat(start.after(give("overall.length", "1500"))).isSameAs(start);
+        assertThat(start.after(give("overall.length", "1500"))).isEqualTo(start);
     }
 
     @Test
@@ -44,6 +46,41 @@ class HistoryTest {
                 .after(give("overall.length", "1700"));
         assertThat(branch.canRedo()).isFalse();
         assertThat(branch.undone().present()).isEqualTo(table());
+    }
+
+    /** What was entered at the bench stays when a change of the design is undone; it has an undo of its own. */
+    @Test
+    void progress_hasAnUndoOfItsOwn() {
+        Edit cut = new Edit.RecordMilled("apron-front", Milled.SHOULDER, Length.ofMillimetres(1257));
+        History done = History.of(table()).after(give("overall.length", "1600")).after(cut)
+                .after(give("overall.length", "1700"));
+        assertThat(done.undone().undone().present().cutShoulders()).containsKey("apron-front");
+        assertThat(done.undone().undone().canUndo()).isFalse();
+        assertThat(done.progressUndone().present())
+                .isEqualTo(new Edit.ForgetMilled("apron-front", Milled.SHOULDER).applyTo(done.present()));
+        assertThat(done.progressUndone().progressRedone()).isEqualTo(done);
+    }
+
+    /** Another kind keeps what was done of the kind before, and does not take it for its own. */
+    @Test
+    void buildAs_workDoneWaits() {
+        Edit cut = new Edit.RecordMilled("leg-front-left", Milled.WIDTH, Length.ofMillimetres(58));
+        Project stool = new Edit.BuildAs("stool").applyTo(cut.applyTo(table()));
+        assertThat(stool.milled()).isEmpty();
+        assertThat(new Edit.BuildAs("table").applyTo(stool).milled("leg-front-left", "width"))
+                .contains(Length.ofMillimetres(58));
+    }
+
+    /** A workshop's rules take the place of those that the project had; what was given for one joint stays. */
+    @Test
+    void useWorkshop_replacesToolsAndRules() {
+        Project own = new Edit.OwnChisel(Length.ofMillimetres(9))
+                .applyTo(give("tenon.meeting", "full").applyTo(table()));
+        Workshop other = new Workshop(Tools.IMPERIAL,
+                Map.of("limit.stub", new Value.Measured(Length.ofMillimetres(7))));
+        Project moved = new Edit.UseWorkshop(other).applyTo(own);
+        assertThat(moved.workshop()).isEqualTo(other);
+        assertThat(new Edit.UseWorkshop(own.workshop()).applyTo(moved)).isEqualTo(own);
     }
 
     @Provide

@@ -17,6 +17,7 @@ import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Label;
 import longshoulder.desktop.words.Texts;
 import longshoulder.desktop.paint.PictureView;
 import longshoulder.desktop.paint.Themed;
@@ -57,9 +58,18 @@ public final class KindGallery extends TilePane implements Themed {
         tile.setTooltip(new Tooltip(bench.words().text("kind." + kind.id() + ".summary")));
         tile.setAccessibleText(
                 bench.words().text("kind." + kind.id()) + ". " + bench.words().text("kind." + kind.id() + ".summary"));
-        tile.setOnAction(action -> bench.edit(new Edit.BuildAs(kind.id())));
+        tile.setOnAction(action -> build(new Edit.BuildAs(kind.id())));
         tiles.put(kind.id(), tile);
         return tile;
+    }
+
+    /** Another kind takes the place of the one before; says what that drops. */
+    private void build(Edit.BuildAs edit) {
+        Optional<Label> drops = edit.kind().equals(bench.project().brief().kind())
+                ? Optional.empty()
+                : edit.drops(bench.project());
+        bench.edit(edit);
+        drops.ifPresent(what -> bench.notices().say(bench.words().sentence(what) + "."));
     }
 
     /** Draws the pictures when they are first seen, in the background. */

@@ -26,7 +26,11 @@ import longshoulder.desktop.control.ChoiceButton;
 import longshoulder.desktop.control.ChoiceButton.Choice;
 import longshoulder.desktop.control.FocusKeeper;
 import longshoulder.desktop.document.Workbench;
+import longshoulder.files.BadFile;
 import longshoulder.files.StoredPreferences;
+import longshoulder.files.SystemReason;
+import longshoulder.desktop.document.OwnWorkshop;
+import java.io.IOException;
 import longshoulder.desktop.control.Choices;
 import longshoulder.desktop.control.Nodes;
 
@@ -54,7 +58,7 @@ public final class WorkshopForm extends VBox {
         }
         shown = now;
         FocusKeeper.rebuild(this, () -> getChildren().setAll(heading("brief.workshop"), woods(), chisels(),
-                heading("brief.rules"), ways(), heading("brief.limits"), limits(), language()));
+                heading("brief.rules"), ways(), heading("brief.limits"), limits(), own(), language()));
     }
 
     /** What the form shows: while it stays, so do its controls. */
@@ -129,6 +133,41 @@ public final class WorkshopForm extends VBox {
         GridPane grid = BriefForm.columns();
         BriefForm.fill(grid, lines);
         return grid;
+    }
+
+    /** The maker's own workshop: what stands here is kept for all designs, or what was kept is taken over here. */
+    private HBox own() {
+        HBox row = new HBox(button("keep", this::keep), button("use", this::use));
+        row.getStyleClass().add("chisels");
+        return row;
+    }
+
+    private static Button button(String what, Runnable action) {
+        Button button = new Button(Texts.get("brief.own." + what));
+        button.setId("workshop-" + what);
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setOnAction(pressed -> action.run());
+        return button;
+    }
+
+    private void keep() {
+        try {
+            OwnWorkshop.beside(remembered).keep(bench.project().workshop());
+            bench.notices().say(Texts.get("brief.own.kept"));
+        } catch (IOException failed) {
+            bench.notices()
+                    .say(Texts.get("save.failed").formatted(Texts.get("brief.own.name"),
+                            SystemReason.of(failed, Texts.locale())));
+        }
+    }
+
+    private void use() {
+        try {
+            OwnWorkshop.beside(remembered).read().ifPresentOrElse(own -> bench.edit(new Edit.UseWorkshop(own)),
+                    () -> bench.notices().say(Texts.get("brief.own.none")));
+        } catch (BadFile bad) {
+            bench.notices().say(bad.message(Texts.locale()));
+        }
     }
 
     private HBox language() {

@@ -53,7 +53,10 @@ public final class Documents {
     public void startNew() {
         unlessChanged(() -> {
             begun++;
-            bench.begin(Project.ofKind(Kinds.all().getFirst(), "", bench.project().showing()), Optional.empty());
+            bench.begin(
+                    OwnWorkshop.beside(remembered).in(
+                            Project.ofKind(Kinds.all().getFirst(), "", bench.project().showing())),
+                    Optional.empty());
         });
     }
 

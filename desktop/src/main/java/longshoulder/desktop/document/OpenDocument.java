@@ -9,6 +9,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import longshoulder.core.project.History;
 import longshoulder.core.project.Project;
+import longshoulder.core.project.Steps;
 import longshoulder.files.DesignFile;
 
 /** The design that is open with all its edits, the file it belongs to, and whether that file holds it. */
@@ -63,12 +64,14 @@ public final class OpenDocument {
         return true;
     }
 
-    /** Gives back what could be undone when the design was closed; does nothing where it was edited since. */
+    /** Gives back what could be undone when the design was closed, behind what was done since. */
     public void recall(History kept) {
-        if (history.get().past().isEmpty() && history.get().future().isEmpty()
-                && kept.present().equals(newest())) {
-            history.set(kept);
-        }
+        history.set(history().behind(kept));
+    }
+
+    /** The design with which all that can be undone begins: as it was when it was opened. */
+    public Project first() {
+        return new History(Steps.of(history().design().first()), Steps.of(history().progress().first())).present();
     }
 
     /** Whether there are changes that no file holds. */

@@ -34,6 +34,12 @@ public final class Safekeeping {
     private final Workbench bench;
     private final UnsavedWork unsaved;
     private final Path directory;
+    /** Histories are read on a thread of their own: a long one must not keep new work from being made safe. */
+    private final LongWork reader = new BackgroundThread("histories");
+    /** That of the design's file. */
+    private Optional<HistoryFile> log = Optional.empty();
+    /** Until it was read it is not written, since what it holds would be lost. */
+    private boolean logIsRead;
     private final PauseTransition pause = new PauseTransition(MOMENT);
     private final ExecutorService writer = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "safekeeping");
@@ -66,19 +72,24 @@ public final class Safekeeping {
 
     /** A file that was just opened gets back what could be undone when it was closed. */
     private void recall() {
-        if (bench.document().file().isEmpty() || bench.document().historyProperty().get().canUndo()) {
-            return;
-        }
-        Path kept = HistoryFile.of(directory, bench.document().file().get());
-        Project present = bench.document().newest();
-        writer.execute(() -> HistoryFile.read(kept, present)
-                .ifPresent(history -> Platform.runLater(() -> bench.document().recall(history))));
+        log = bench.document().file().map(file -> HistoryFile.of(directory, file));
+        logIsRead = false;
+        Optional<HistoryFile> wanted = log;
+        Project first = bench.document().first();
+        wanted.ifPresent(kept -> reader.run(() -> kept.read(first), () -> {}, history -> {
+            if (wanted.equals(log)) {
+                history.ifPresent(bench.document()::recall);
+                logIsRead = true;
+                pause.play();
+            }
+        }));
     }
 
     private void keep() {
         boolean changed = bench.document().isChanged();
         History history = bench.document().historyProperty().get();
         Optional<Path> file = bench.document().file();
+        Optional<HistoryFile> to = log.filter(one -> logIsRead);
         writer.execute(() -> {
             try {
                 if (changed) {
@@ -86,8 +97,8 @@ public final class Safekeeping {
                 } else {
                     unsaved.forget();
                 }
-                if (file.isPresent()) {
-                    HistoryFile.write(HistoryFile.of(directory, file.get()), history);
+                if (to.isPresent()) {
+                    to.get().write(history);
                 }
             } catch (IOException failure) {
                 Platform.runLater(() -> failed(failure));
@@ -98,8 +109,13 @@ public final class Safekeeping {
     /** What a crash left behind is kept as this program's own from now on; says what was found. */
     public void takeOver(UnsavedWork.Left left) {
         bench.notices().say(Texts.get("safekeeping.found"));
-        bench.document().recall(left.history());
-        forget(left);
+        reader.run(left::history, () -> {}, kept -> {
+            bench.document().recall(kept);
+            // Kept as this program's own before it is let go of.
+            keep();
+            forget(left);
+            recall();
+        });
     }
 
     /** Offers what a crash left behind where the file was saved after it. It stays where it is until the maker chooses. */

@@ -192,6 +192,16 @@ public final class Workbench {
         move(document.history().redone());
     }
 
+    /** Takes back the last entry of work done. */
+    public void undoProgress() {
+        move(document.history().progressUndone());
+    }
+
+    /** Makes the entry again that was taken back. */
+    public void redoProgress() {
+        move(document.history().progressRedone());
+    }
+
     private void move(History next) {
         if (document.moveTo(next)) {
             Project project = document.newest();

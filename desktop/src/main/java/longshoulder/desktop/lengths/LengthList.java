@@ -8,7 +8,9 @@ import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -76,16 +78,32 @@ public final class LengthList extends VBox {
         return rows;
     }
 
-    private static HBox heading() {
+    private HBox heading() {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         Label shoulder = new Label(Texts.get("lengths.shoulder"));
         Label length = new Label(Texts.get("lengths.length"));
         shoulder.getStyleClass().add("length-column");
         length.getStyleClass().add("length-column");
-        HBox heading = new HBox(gap, shoulder, length);
+        HBox heading = new HBox(entry("lengths.undo", bench.document().history().progress().canUndo(),
+                bench::undoProgress),
+                entry("lengths.redo", bench.document().history().progress().canRedo(),
+                        bench::redoProgress),
+                gap, shoulder, length);
         heading.getStyleClass().add("length-heading");
         return heading;
+    }
+
+    /** Takes the last entry of work done back, or makes it again: to undo changes of the design leaves entries as they are. */
+    private static Button entry(String key, boolean isThere, Runnable action) {
+        Button button = new Button(Texts.get(key));
+        button.setId(key.replace('.', '-'));
+        button.getStyleClass().add("small");
+        button.setTooltip(new Tooltip(Texts.get(key + ".key")));
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setDisable(!isThere);
+        button.setOnAction(pressed -> action.run());
+        return button;
     }
 
     private HBox row(PlannedPiece piece) {

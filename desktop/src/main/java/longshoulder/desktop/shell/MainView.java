@@ -221,23 +221,35 @@ public final class MainView extends BorderPane {
         view(shown).show(true);
     }
 
-    private static final KeyCombination NEW = shortcut(KeyCode.N);
-    private static final KeyCombination OPEN = shortcut(KeyCode.O);
-    private static final KeyCombination SAVE = shortcut(KeyCode.S);
-    private static final KeyCombination UNDO = shortcut(KeyCode.Z);
-    private static final KeyCombination REDO = new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN,
-            KeyCombination.SHIFT_DOWN);
-    private static final KeyCombination UNITS = shortcut(KeyCode.U);
-    private static final KeyCombination FIND = shortcut(KeyCode.F);
-    private static final KeyCombination PRINT = shortcut(KeyCode.P);
-    private static final KeyCombination THEME = shortcut(KeyCode.D);
-
-    /** For the stages in their order. */
     private static final List<KeyCode> STAGES = List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4,
             KeyCode.DIGIT5, KeyCode.DIGIT6, KeyCode.DIGIT7, KeyCode.DIGIT8, KeyCode.DIGIT9);
 
-    private static KeyCombination shortcut(KeyCode code) {
-        return new KeyCodeCombination(code, KeyCombination.SHORTCUT_DOWN);
+    private static KeyCombination shortcut(KeyCode code, KeyCombination.Modifier... more) {
+        return new KeyCodeCombination(code, Stream.concat(Stream.of(KeyCombination.SHORTCUT_DOWN), Stream.of(more))
+                .toArray(KeyCombination.Modifier[]::new));
+    }
+
+    /** What the keys do that are pressed together with others. */
+    private Map<KeyCombination, Runnable> shortcuts() {
+        return Map.ofEntries(
+                Map.entry(shortcut(KeyCode.N), this::startNew),
+                Map.entry(shortcut(KeyCode.O), documents::open),
+                Map.entry(shortcut(KeyCode.S), documents::save),
+                Map.entry(shortcut(KeyCode.P), this::print),
+                Map.entry(shortcut(KeyCode.D), this::otherTheme),
+                Map.entry(shortcut(KeyCode.F), finder::open),
+                Map.entry(shortcut(KeyCode.U),
+                        () -> bench.edit(new Edit.ShowIn(bench.project().showing().other()))),
+                Map.entry(shortcut(KeyCode.Z), bench::undo),
+                Map.entry(shortcut(KeyCode.Z, KeyCombination.SHIFT_DOWN), bench::redo),
+                Map.entry(shortcut(KeyCode.Z, KeyCombination.ALT_DOWN), bench::undoProgress),
+                Map.entry(shortcut(KeyCode.Z, KeyCombination.ALT_DOWN, KeyCombination.SHIFT_DOWN),
+                        bench::redoProgress));
+    }
+
+    private void print() {
+        leaveBench();
+        papers.print();
     }
 
     private void key(KeyEvent key) {
@@ -257,39 +269,14 @@ public final class MainView extends BorderPane {
     }
 
     private @Nullable Runnable action(KeyEvent key) {
-        if (NEW.match(key)) {
-            return this::startNew;
-        }
-        if (OPEN.match(key)) {
-            return documents::open;
-        }
-        if (SAVE.match(key)) {
-            return documents::save;
-        }
-        if (PRINT.match(key)) {
-            return () -> {
-                leaveBench();
-                papers.print();
-            };
-        }
-        if (THEME.match(key)) {
-            return this::otherTheme;
-        }
-        if (FIND.match(key)) {
-            return finder::open;
-        }
-        if (UNDO.match(key)) {
-            return bench::undo;
-        }
-        if (REDO.match(key)) {
-            return bench::redo;
+        Optional<Runnable> shortcut = shortcuts().entrySet().stream().filter(one -> one.getKey().match(key)).findFirst()
+                .map(Map.Entry::getValue);
+        if (shortcut.isPresent()) {
+            return shortcut.get();
         }
         int stage = key.isShortcutDown() ? STAGES.indexOf(key.getCode()) : -1;
         if (stage >= 0 && stage < Stages.ALL.size()) {
             return () -> show(Stages.ALL.get(stage));
-        }
-        if (UNITS.match(key)) {
-            return () -> bench.edit(new Edit.ShowIn(bench.project().showing().other()));
         }
         return switch (key.getCode()) {
             case F1 -> () -> {

@@ -21,6 +21,7 @@ import longshoulder.core.project.History;
 import longshoulder.core.project.Project;
 import longshoulder.desktop.control.Typefaces;
 import longshoulder.files.DesignFile;
+import longshoulder.files.HistoryFile;
 import longshoulder.files.UnsavedWork;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -110,6 +111,54 @@ class SafekeepingTest {
         robot.interact(() -> safekeeping.offerOlder(left, documents));
         robot.interact(() -> bench.notices().shown().choices().getLast().action().run());
         waitFor(() -> Files.notExists(left.kept()));
+    }
+
+    /** Opened again and edited at once, while its history is still read: both what was done then and now can be undone. */
+    @Test
+    void openedAgain_editedWhileTheHistoryIsRead_losesNothing(FxRobot robot) throws Exception {
+        Path file = directory.resolve("map" + DesignFile.SUFFIX);
+        robot.interact(() -> {
+            bench.edit(new Edit.Retitle("one"));
+            bench.edit(new Edit.Retitle("two"));
+            bench.save(file);
+        });
+        waitFor(() -> HistoryFile.of(directory, file).read(bench.project()).isPresent());
+        Workbench again = new Workbench(Planner.plan(DesignFile.read(file)), Optional.of(file));
+        robot.interact(() -> {
+            Safekeeping keeping = new Safekeeping(again, new UnsavedWork(directory, (1L << 22) + 2, Instant.EPOCH),
+                    directory);
+            assertThat(keeping).isNotNull();
+            again.edit(new Edit.Retitle("three"));
+        });
+        waitFor(() -> again.document().history().design().past().size() == 3);
+        robot.interact(() -> {
+            again.undo();
+            again.undo();
+        });
+        assertThat(again.project().title()).isEqualTo("one");
+        robot.interact(again::redo);
+        waitFor(() -> HistoryFile.of(directory, file).read(again.project())
+                .equals(Optional.of(again.document().history())));
+    }
+
+    /** What a crash left behind has all that could be undone: that of the crashed session, and that of those before it. */
+    @Test
+    void takenOver_everythingCanBeUndone(FxRobot robot) throws Exception {
+        Path file = directory.resolve("map" + DesignFile.SUFFIX);
+        History before = History.of(bench.project()).after(new Edit.Retitle("one"));
+        DesignFile.write(file, before.present());
+        HistoryFile.of(directory, file).write(before);
+        UnsavedWork crashed = new UnsavedWork(directory, (1L << 22) + 3, Instant.EPOCH);
+        crashed.keep(History.of(before.present()).after(new Edit.Retitle("two")), Optional.of(file));
+        UnsavedWork.Left left = UnsavedWork.left(directory).orElseThrow();
+        robot.interact(() -> {
+            bench.begin(left.project(), left.file());
+            bench.document().holdUnsaved();
+            safekeeping.takeOver(left);
+        });
+        waitFor(() -> bench.document().history().design().past().size() == 2);
+        waitFor(() -> Files.notExists(left.kept()));
+        assertThat(left().map(Project::title)).contains("two");
     }
 
     @Test

@@ -391,9 +391,9 @@ class WorkbenchTest {
         assertThat(bench.document().isChangedElsewhere()).isFalse();
     }
 
-    /** What could be undone at closing can be undone after opening, unless something was edited since. */
+    /** What could be undone at closing can be undone after opening, also where something was edited while it was read. */
     @Test
-    void recall_takesUpOldSteps_onlyWhereNothingWasEditedSince() {
+    void recall_takesUpOldSteps_behindThoseMadeSince() {
         bench.edit(length(1600));
         bench.edit(length(1700));
         longshoulder.core.project.History kept = bench.document().historyProperty().get();
@@ -406,7 +406,15 @@ class WorkbenchTest {
         edited.edit(length(1750));
         edited.document().recall(kept);
         edited.undo();
+        edited.undo();
+        edited.undo();
         assertThat(edited.canUndo()).isFalse();
+        assertThat(edited.document().newest().brief().required("overall.length").value())
+                .isEqualTo(Length.ofMillimetres(1500));
+        Workbench other = new Workbench(Planner.plan(bench.project()), Optional.empty());
+        other.document().begin(new Edit.Retitle("another design").applyTo(bench.project()), Optional.empty());
+        other.document().recall(kept);
+        assertThat(other.canUndo()).isFalse();
     }
 
     /** Each stage tells its state from the plan: sizes, counts, what is open, what does not agree. */

@@ -1,0 +1,35 @@
+package longshoulder.core.project;
+
+import java.util.Collections;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import longshoulder.core.brief.HouseRules;
+import longshoulder.core.brief.Value;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.wood.Tools;
+
+/**
+ * What a maker has and how a maker works, whatever is made. A project holds a copy of what it uses, so that its plan stays the same
+ * wherever it is opened; the maker's own is a file shared by all projects.
+ *
+ * @param rules ways of working and limits by their names, where they are not the usual ones: those of {@link HouseRules}
+ */
+public record Workshop(Tools tools, Map<String, Value> rules) {
+
+    public Workshop {
+        rules = Collections.unmodifiableMap(new TreeMap<>(rules));
+    }
+
+    /** The one that ships: a usual set of chisels, and the usual rules. */
+    public static Workshop usual(Showing showing) {
+        return new Workshop(showing.isInches() ? Tools.IMPERIAL : Tools.METRIC, Map.of());
+    }
+
+    /** What a project uses. */
+    static Workshop of(Project project) {
+        return new Workshop(project.tools(), project.brief().values().entrySet().stream()
+                .filter(entry -> HouseRules.find(entry.getKey()).isPresent())
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
+    }
+}

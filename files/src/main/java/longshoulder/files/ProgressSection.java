@@ -1,0 +1,61 @@
+package longshoulder.files;
+
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.util.Map;
+import java.util.function.Supplier;
+import longshoulder.core.brief.Address;
+import longshoulder.core.frame.Frame;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Length;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Milled;
+import longshoulder.core.project.Project;
+
+/** What was really done, by the kind of furniture of which it was done. */
+final class ProgressSection implements Section {
+
+    @Override
+    public String name() {
+        return "progress";
+    }
+
+    @Override
+    public void write(JsonGenerator out, Project project) throws IOException {
+        out.writeObjectFieldStart("milled");
+        for (Map.Entry<String, Map<String, Length>> kind : project.progress().milled().entrySet()) {
+            Section.texts(out, kind.getKey(), kind.getValue());
+        }
+        out.writeEndObject();
+    }
+
+    @Override
+    public Project read(JsonNode section, Project start, Reading reading) {
+        Project project = start;
+        Supplier<Frame> frame = DesignSection.once(start::frame);
+        for (Map.Entry<String, JsonNode> kind : section.path("milled").properties()) {
+            String place = "progress.milled." + Reading.shortened(kind.getKey());
+            if (Kinds.find(kind.getKey()).isEmpty()) {
+                throw reading.at(place, Sentence.of("kind", Reading.shortened(kind.getKey())));
+            }
+            for (Map.Entry<String, JsonNode> entry : kind.getValue().properties()) {
+                project = milled(project, kind.getKey(), entry, place, frame, reading);
+            }
+        }
+        return project;
+    }
+
+    private static Project milled(Project project, String kind, Map.Entry<String, JsonNode> entry, String of,
+            Supplier<Frame> frame, Reading reading) {
+        String place = of + "." + Reading.shortened(entry.getKey());
+        Length length = reading.length(entry.getValue(), place);
+        Address address = Address.parse(entry.getKey());
+        Milled what = Milled.find(address.parameter())
+                .orElseThrow(() -> reading.at(place, Sentence.of("milled", address.parameter())));
+        return kind.equals(project.brief().kind())
+                ? reading.applied(project, new Edit.RecordMilled(address.joint().orElse(""), what, length), place,
+                        frame)
+                : project.withProgress(project.progress().with(kind, entry.getKey(), length));
+    }
+}
