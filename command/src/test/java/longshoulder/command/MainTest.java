@@ -53,6 +53,41 @@ class MainTest {
         assertThat(run("check", design("apron.width=70 mm")).out()).contains("Nothing found against it");
     }
 
+    /** A workshop's file takes the place of what a design has, for one command or for good; without one the shipped one is used. */
+    @Test
+    void workshop_isWritten_andUsed() throws Exception {
+        String file = design();
+        assertThat(run("workshop").out()).contains("longshoulder-workshop").contains("\"6 mm\"");
+        assertThat(run("workshop", "--inches").out()).contains("6.35 mm");
+        Path own = Files.writeString(directory.resolve("own.json"),
+                run("workshop").out().replace("\"rules\" : { }", "\"rules\" : {\"school.thickness\":\"half\"}")
+                        .replace("\"8 mm\",", ""));
+        Outcome planned = run("plan", file, "--workshop", own.toString(), "--json");
+        assertThat(planned.out()).isNotEqualTo(run("plan", file, "--json").out());
+        assertThat(run("workshop", file).out()).isEqualTo(run("workshop").out());
+        assertThat(run("set", file, "--workshop", own.toString()).code()).isZero();
+        assertThat(run("plan", file, "--json").out()).isEqualTo(planned.out());
+        Outcome fresh = run("new", "table", "--workshop", own.toString());
+        assertThat(Files.writeString(directory.resolve("fresh.json"), fresh.out())).exists();
+        assertThat(run("workshop", directory.resolve("fresh.json").toString()).out())
+                .isEqualTo(run("workshop", file).out()).contains("half");
+        assertThat(run("plan", file, "--workshop", file).code()).isEqualTo(2);
+    }
+
+    /** Another kind: what is dropped is said, what stays is there. */
+    @Test
+    void set_kind_saysWhatItDrops() throws Exception {
+        String file = design("leg.width=55 mm");
+        run("set", file, "--milled", "leg-front-left:width=54.2 mm", "--wood", "top=elm");
+        Outcome door = run("set", file, "--kind", "door");
+        assertThat(door.out()).contains("sizes, joints and changes to the frame of the table are gone")
+                .contains("waits until it is made again");
+        assertThat(Files.readString(Path.of(file))).contains("\"door\"").contains("elm").contains("54.2 mm");
+        assertThat(run("set", file, "--kind", "boat").err()).contains("boat");
+        assertThat(run("set", file, "--kind", "table", "leg.width=55").code()).isZero();
+        assertThat(run("plan", file).out()).contains("54.2");
+    }
+
     @Test
     void plan_why_tellsTheReckoning() throws Exception {
         String file = design("overall.length=60 in");

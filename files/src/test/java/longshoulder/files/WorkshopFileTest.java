@@ -25,7 +25,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class WorkshopFileTest {
 
     private static final Workshop OWN = new Workshop(Tools.IMPERIAL,
-            Map.of("limit.short-grain", new Value.Turned(new Angle(12)), "tenon.meeting", new Value.Chosen("full")));
+            Map.of("limit.short-grain", new Value.Turned(new Angle(12)), "school.thickness", new Value.Chosen("half")));
 
     @TempDir
     private Path directory;
@@ -45,9 +45,9 @@ class WorkshopFileTest {
     @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
             "\"version\" : 1 | \"version\" : 2 | newer program",
             "longshoulder-workshop | longshoulder-design | is not",
-            "\"12\" | \"99\" | at workshop.rules.limit.short-grain",
+            "\"limit.short-grain\" : \"12 | \"limit.short-grain\" : \"99 | at workshop.rules.limit.short-grain",
             "limit.short-grain | limit.long-grain | at workshop.rules.limit.long-grain: there is no way of working",
-            "\"full\" | \"half\" | at workshop.rules.tenon.meeting",
+            "\"half\" | \"quarter\" | at workshop.rules.school.thickness",
             "\"6.35 mm\" | \"-1\" | at workshop.chisels[0]",
             "\"chisels\" | \"saws\" | at workshop"})
     void read_damaged_saysWhatAndWhere(String what, String with, String reason) {
