@@ -116,6 +116,7 @@ final class Pictures {
 
     /** A joint in section and pulled apart. */
     private void joint() {
+        bench.undoProgress();
         while (bench.canUndo()) {
             bench.undo();
         }
