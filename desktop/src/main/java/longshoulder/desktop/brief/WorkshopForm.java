@@ -136,8 +136,8 @@ public final class WorkshopForm extends VBox {
     }
 
     /** The maker's own workshop: what stands here is kept for all designs, or what was kept is taken over here. */
-    private HBox own() {
-        HBox row = new HBox(button("keep", this::keep), button("use", this::use));
+    private FlowPane own() {
+        FlowPane row = new FlowPane(button("keep", this::keep), button("use", this::use));
         row.getStyleClass().add("chisels");
         return row;
     }
