@@ -13,7 +13,7 @@ public final class Checks {
             new JointsCollideCheck(),
             new ShortGrainCheck(), new WallCheck(), new EndGrainCheck(), new ThicknessCheck(), new WideTenonCheck(),
             new GlueRoomCheck(), new ShoulderCheck(), new JointCheck(), new HeldCheck(), new GrooveCheck(),
-            new CrowdedCheck(), new ApartCheck(),
+            new CrowdedCheck(), new LoosePartsCheck(), new ApartCheck(),
             new FenceCheck(), new FitCheck(), new EntryCheck(), new WaitingCheck(), new HandedCheck());
 
     private Checks() {}

@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.geometry.CutShape;
+import longshoulder.core.joint.Groove;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.reckoning.Level;
@@ -26,8 +27,10 @@ final class CrowdedCheck implements Check {
         Map<String, Set<String>> posts = subject.joints().stream()
                 .collect(Collectors.groupingBy(joint -> joint.meeting().tenonPiece().id(),
                         Collectors.mapping(CrowdedCheck::post, Collectors.toSet())));
+        Set<String> stopped = subject.joints().stream().filter(CrowdedCheck::stopsAtShoulders).map(Joint::id)
+                .collect(Collectors.toSet());
         return BoxPairs.of(placed.stream().map(one -> one.cutShape.bounds()).toList()).stream()
-                .filter(pair -> collide(posts, placed.get(pair.first()), placed.get(pair.second())))
+                .filter(pair -> collide(posts, stopped, placed.get(pair.first()), placed.get(pair.second())))
                 .map(pair -> finding(subject, placed.get(pair.first()).piece, placed.get(pair.second()).piece))
                 .toList();
     }
@@ -36,13 +39,20 @@ final class CrowdedCheck implements Check {
         return joint.meeting().mortisePiece().id();
     }
 
-    private static boolean collide(Map<String, Set<String>> posts, Placed one, Placed other) {
+    /** A groove that may be shorter than its panel. */
+    private static boolean stopsAtShoulders(Joint joint) {
+        return joint.plain() instanceof Groove groove && groove.run() == Groove.Run.SHOULDERS;
+    }
+
+    private static boolean collide(Map<String, Set<String>> posts, Set<String> stopped, Placed one, Placed other) {
         Set<String> mine = posts.getOrDefault(one.piece.id(), Set.of());
         Set<String> theirs = posts.getOrDefault(other.piece.id(), Set.of());
         if (mine.contains(other.piece.id()) || theirs.contains(one.piece.id())) {
             boolean grooved = one.piece.role().isPanel() || other.piece.role().isPanel();
             boolean slanted = one.piece.slanted().isPresent() || other.piece.slanted().isPresent();
-            return grooved && slanted && one.cutShape.solid().overlaps(other.cutShape.solid());
+            boolean stopsShort = stopped.stream().anyMatch(joint -> joint.contains(one.piece.id())
+                    && joint.contains(other.piece.id()));
+            return grooved && (slanted || stopsShort) && one.cutShape.solid().overlaps(other.cutShape.solid());
         }
         return mine.stream().anyMatch(theirs::contains)
                 ? one.piece.body().overlaps(other.cutShape.solid()) || one.cutShape.solid().overlaps(other.piece.body())

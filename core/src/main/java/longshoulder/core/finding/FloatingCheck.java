@@ -11,7 +11,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import longshoulder.core.frame.Piece;
+import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.reckoning.Level;
@@ -22,6 +24,9 @@ import longshoulder.core.reckoning.Level;
  */
 final class FloatingCheck implements Check {
 
+    /** What comes nearer than this to another piece lies against it, in millimetres. */
+    private static final double NEAR = 0.05;
+
     @Override
     public List<Finding> run(Subject subject) {
         Map<String, Set<String>> neighbours = new HashMap<>();
@@ -31,7 +36,9 @@ final class FloatingCheck implements Check {
         }
         List<Set<String>> groups = new ArrayList<>();
         for (Piece piece : subject.built().pieces()) {
-            if (!piece.role().isLaidOn() && groups.stream().noneMatch(group -> group.contains(piece.id()))) {
+            if (piece.role().isLaidOn() && !touches(subject, piece)) {
+                groups.add(Set.of(piece.id()));
+            } else if (!piece.role().isLaidOn() && groups.stream().noneMatch(group -> group.contains(piece.id()))) {
                 groups.add(reachedFrom(piece.id(), neighbours));
             }
         }
@@ -39,6 +46,15 @@ final class FloatingCheck implements Check {
         return groups.stream().sorted(Comparator.<Set<String>>comparingInt(Set::size).reversed())
                 .filter(group -> isLeftBehind(group, wholes))
                 .map(group -> finding(subject, List.copyOf(group))).toList();
+    }
+
+    /** Whether a piece that is laid on lies against anything, whichever way. */
+    private static boolean touches(Subject subject, Piece piece) {
+        Solid solid = subject.cutShape(piece).solid();
+        return Stream.of(piece.pose().along(), piece.pose().across(), piece.pose().out())
+                .flatMap(axis -> Stream.of(axis.multiply(NEAR), axis.multiply(-NEAR))).map(solid::moved)
+                .anyMatch(moved -> subject.built().pieces().stream().filter(other -> !other.id().equals(piece.id()))
+                        .anyMatch(other -> moved.overlaps(subject.cutShape(other).solid())));
     }
 
     /** Whether a larger group has pieces of the same whole, as when the stile of a door was moved and stands in the case. */

@@ -19,8 +19,8 @@ final class JointsCollideCheck implements Check {
     @Override
     public List<Finding> run(Subject subject) {
         List<Finding> findings = new ArrayList<>();
-        Map<String, List<Inside>> byPost = subject.joints().stream().filter(joint -> !isTooLong(joint))
-                .map(Inside::of).collect(Collectors.groupingBy(inside -> inside.joint().meeting().mortisePiece().id(),
+        Map<String, List<Inside>> byPost = subject.joints().stream().map(Inside::of)
+                .collect(Collectors.groupingBy(inside -> inside.joint().meeting().mortisePiece().id(),
                         LinkedHashMap::new, Collectors.toList()));
         byPost.values().forEach(all -> inOnePost(subject, all, findings));
         return findings;
@@ -29,7 +29,7 @@ final class JointsCollideCheck implements Check {
     private static void inOnePost(Subject subject, List<Inside> all, List<Finding> findings) {
         for (int i = 0; i < all.size(); i++) {
             for (int j = i + 1; j < all.size(); j++) {
-                if (all.get(i).collidesWith(all.get(j))) {
+                if (!isToldByLength(all.get(i).joint, all.get(j).joint) && all.get(i).collidesWith(all.get(j))) {
                     findings.add(finding(subject, all.get(i).joint(), all.get(j).joint()));
                 }
             }
@@ -49,7 +49,15 @@ final class JointsCollideCheck implements Check {
         }
     }
 
-    /** A tenon longer than the others allow is found by a check of its own, with the figure. */
+    /** Of two tenons that were fitted to each other one that is too long is found by a check of its own, with the figure. */
+    private static boolean isToldByLength(Joint one, Joint other) {
+        return isFitted(one) && isFitted(other) && (isTooLong(one) || isTooLong(other));
+    }
+
+    private static boolean isFitted(Joint joint) {
+        return joint.tenons().stream().anyMatch(tenon -> tenon.limit().isPresent());
+    }
+
     private static boolean isTooLong(Joint joint) {
         return joint.tenons().stream().anyMatch(tenon -> tenon.limit()
                 .filter(limit -> tenon.length().value().isGreaterThan(limit.value())).isPresent());

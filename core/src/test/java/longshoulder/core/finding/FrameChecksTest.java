@@ -70,6 +70,17 @@ class FrameChecksTest {
             // the bearers are thicker than the uprights: a stretcher as high as they runs into them
             "pieces-collide | STOP | bench | uprights=single; stretcher.height=330 | uprights=single; stretcher.height=200",
             "pieces-collide | STOP | free | add,piece=x,role=rail,length=300,width=30,thickness=30,lie=xz,x=200,y=20,z=620 | add,piece=x,role=top,length=300,width=30,thickness=30,lie=xz,x=200,y=20,z=900",
+            // grooves that end at the shoulders are shorter than the panels that stand in them
+            "pieces-collide | STOP | cabinet | groove:groove.run=shoulders | groove:groove.run=panel",
+            // a tusk stands out above its tenon: in the seat, but not under a rail that lies lower
+            "loose-part-collides | STOP | stool | apron-back/leg-back-right:joint=tusked-tenon | stretchers=box; stretcher-back/leg-back-right:joint=tusked-tenon",
+            // a loose tenon reaches into its rail, where a panel stands; the front rail has none
+            "loose-part-collides | STOP | cabinet | rail-upper-right/post-front-right:joint=loose-tenon | rail-upper-front/post-front-left:joint=loose-tenon",
+            "loose-part-collides | STOP | bench | uprights=single; upright-right/bearer-right:joint=blind-wedged-tenon | uprights=single; upright-right/foot-right:joint=blind-wedged-tenon",
+            // a tenon that goes through meets one that stops short of the middle, but not of it
+            "joints-collide | STOP | cabinet | post.width=33; rail.thickness=16.3; tenon.length=22.621875; rail-lower-right/post-back-right:joint=tusked-tenon | post.width=33; rail.thickness=16.3; tenon.length=8; rail-lower-right/post-back-right:joint=tusked-tenon",
+            // a board that is laid on lies on something
+            "floats | STOP | table | add,piece=x,role=shelf,length=300,width=200,thickness=20,lie=xy,x=600,y=300,z=300 | add,piece=x,role=shelf,length=300,width=200,thickness=20,lie=xy,x=600,y=300,z=750",
             "groove-cuts-tenon | RISK | door | construction=tenoned; groove.depth=24; panel/rail-top:groove.run=through | construction=tenoned",
             "groove-no-cheek | STOP | frame | filling=panel; frame.thickness=20; filling.thickness=20 | filling=panel; frame.thickness=20; filling.thickness=8",
             "groove-through | STOP | door | stile.width=36; groove.depth=32; panel.room=5 | stile.width=36; groove.depth=10",
