@@ -1,5 +1,6 @@
 package longshoulder.command;
 
+import longshoulder.core.plan.WorkingRemedies;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -88,7 +89,7 @@ final class PlanText {
         for (Finding finding : plan.findings()) {
             out.printf("%s [%s] %s.%n", words.text("level." + finding.level().name().toLowerCase(java.util.Locale.ROOT))
                     .toUpperCase(java.util.Locale.ROOT), finding.code(), words.say(finding));
-            for (Remedy remedy : finding.remedies()) {
+            for (Remedy remedy : WorkingRemedies.of(plan, finding)) {
                 out.println("    remedy: " + words.say(remedy.label()));
             }
         }

@@ -1,5 +1,6 @@
 package longshoulder.files;
 
+import longshoulder.core.plan.WorkingRemedies;
 import static longshoulder.files.Json.millimetres;
 
 import com.fasterxml.jackson.core.JsonGenerator;
@@ -54,7 +55,7 @@ public final class PlanJson {
             out.writeEndArray();
             out.writeArrayFieldStart("findings");
             for (Finding finding : plan.findings()) {
-                finding(out, finding, words);
+                finding(out, plan, finding, words);
             }
             out.writeEndArray();
             out.writeEndObject();
@@ -157,7 +158,7 @@ public final class PlanJson {
         out.writeEndObject();
     }
 
-    private static void finding(JsonGenerator out, Finding finding, Words words) throws IOException {
+    private static void finding(JsonGenerator out, Plan plan, Finding finding, Words words) throws IOException {
         out.writeStartObject();
         out.writeStringField("code", finding.code());
         out.writeStringField("level", code(finding.level()));
@@ -168,7 +169,7 @@ public final class PlanJson {
         out.writeEndArray();
         out.writeStringField("message", words.say(finding));
         out.writeArrayFieldStart("remedies");
-        for (Remedy remedy : finding.remedies()) {
+        for (Remedy remedy : WorkingRemedies.of(plan, finding)) {
             out.writeString(words.say(remedy.label()));
         }
         out.writeEndArray();

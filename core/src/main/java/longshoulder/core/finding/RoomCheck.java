@@ -58,15 +58,16 @@ final class RoomCheck implements Check {
     private static Finding nothingLeft(Subject subject, Piece piece) {
         Length missing = LEAST_LEFT.minus(piece.length().value());
         return new Finding("nothing-left", Concern.FRAME, Level.STOP, List.of(piece.id()),
-                Label.of("finding.nothingLeft", piece.id(), piece.length().value()),
+                Label.of("finding.nothingLeft", piece.id(), missing, LEAST_LEFT),
                 new Remedies(subject.project()).change(piece.length(), missing).list());
     }
 
     private static Finding noRoom(Subject subject, Clearance clearance) {
         Amount amount = clearance.amount();
+        Length missing = LEAST_LEFT.minus(amount.value());
         return new Finding("no-room", Concern.FRAME, Level.STOP, List.of(clearance.beside()),
-                Label.of("finding.noRoom", amount.label(), clearance.beside(), amount.value()),
-                new Remedies(subject.project()).change(amount, LEAST_LEFT.minus(amount.value())).list());
+                Label.of("finding.noRoom", amount.label(), clearance.beside(), missing, LEAST_LEFT),
+                new Remedies(subject.project()).change(amount, missing).list());
     }
 
     /** A rail wider than the post is long, or standing out past its inner face. */

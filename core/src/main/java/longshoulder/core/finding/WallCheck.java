@@ -53,9 +53,14 @@ final class WallCheck implements Check {
         }
         findings.add(new Finding("wall-thin", Concern.JOINTS, level,
                 List.of(tenon.id(), tenon.meeting().mortisePiece().id()),
-                Label.of(outside ? "finding.wallOuter" : "finding.wallInner", tenon.id(), wall, stock.value(),
-                        wanted),
+                said(tenon, outside, wall, stock.value(), wanted),
                 remedies.list()));
+    }
+
+    private static Label said(Tenon tenon, boolean outside, Length wall, Length stock, Length wanted) {
+        return wall.isPositive()
+                ? Label.of(outside ? "finding.wallOuter" : "finding.wallInner", tenon.id(), wall, stock, wanted)
+                : Label.of(outside ? "finding.wallOuterGone" : "finding.wallInnerGone", tenon.id(), stock, wanted);
     }
 
     private static boolean isThrough(Subject subject, Tenon tenon) {

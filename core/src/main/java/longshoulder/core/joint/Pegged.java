@@ -204,7 +204,9 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
         if (atTip.isLessThan(least)) {
             Length thinner = diameters.whole(tenon).times(1, 2);
             return Optional.of(Fault.inPost(this, "peg-near-edge", Level.RISK,
-                    Label.of("finding.pegNearTip", id(), atTip, least),
+                    atTip.isPositive()
+                            ? Label.of("finding.pegNearTip", id(), atTip, least)
+                            : Label.of("finding.pegBeyondTip", id(), least),
                     new Mend.Give(Label.of("remedy.pegThinner", id(), thinner),
                             Map.of("peg.diameter", new Value.Measured(thinner), "peg.from-shoulder",
                                     new Value.Measured(diameters.of(thinner))))));

@@ -1,5 +1,6 @@
 package longshoulder.desktop.frame;
 
+import longshoulder.desktop.control.RemedyButtons;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -60,16 +61,21 @@ final class FindingMarks {
         sheet.getChildren().removeAll(shown);
         shown.clear();
         bench.selection().findingProperty().get().flatMap(this::spot).ifPresent(spot -> {
-            VBox card = card(spot);
+            VBox card = card(sheet, spot);
             shown.add(card);
             sheet.getChildren().add(card);
-            card.applyCss();
-            Vector2D at = Pixels.of(spot.at());
-            double height = card.prefHeight(CARD_WIDTH);
-            double x = Math.clamp(at.getX() + 16, 8, Math.max(8, sheet.getWidth() - CARD_WIDTH - 8));
-            double y = Math.clamp(at.getY() + 16, 8, Math.max(8, sheet.getHeight() - height - 8));
-            card.relocate(Math.rint(x), Math.rint(y));
+            place(sheet, card, spot);
         });
+    }
+
+    /** Beside its spot, where it is wholly on the sheet. */
+    private static void place(Pane sheet, VBox card, FindingSpot spot) {
+        card.applyCss();
+        Vector2D at = Pixels.of(spot.at());
+        double height = card.prefHeight(CARD_WIDTH);
+        double x = Math.clamp(at.getX() + 16, 8, Math.max(8, sheet.getWidth() - CARD_WIDTH - 8));
+        double y = Math.clamp(at.getY() + 16, 8, Math.max(8, sheet.getHeight() - height - 8));
+        card.relocate(Math.rint(x), Math.rint(y));
     }
 
     /** A mark is kept from edit to edit while the finding is the same; what it says and where it stands may change. */
@@ -94,7 +100,7 @@ final class FindingMarks {
         return spots.stream().filter(spot -> spot.finding().equals(finding)).findFirst();
     }
 
-    private VBox card(FindingSpot spot) {
+    private VBox card(Pane sheet, FindingSpot spot) {
         Finding finding = spot.finding();
         Label words = Lines.of(spot.words() + ".");
         Label level = new Label(bench.words().text("level." + level(finding)));
@@ -103,15 +109,20 @@ final class FindingMarks {
         card.getStyleClass().add("card");
         card.setPrefWidth(CARD_WIDTH);
         card.setId("finding");
-        for (Remedy remedy : finding.remedies()) {
-            Button button = new Button(bench.words().sentence(remedy.label()));
-            button.getStyleClass().add("remedy");
-            Lines.over(button);
-            button.setMaxWidth(Double.MAX_VALUE);
-            button.setOnAction(action -> bench.edit(remedy.edit()));
-            card.getChildren().add(button);
-        }
+        RemedyButtons remedies = new RemedyButtons(bench, finding, (remedy, number) -> button(remedy),
+                () -> place(sheet, card, spot));
+        remedies.getStyleClass().add("remedies");
+        card.getChildren().add(remedies);
         return card;
+    }
+
+    private Button button(Remedy remedy) {
+        Button button = new Button(bench.words().sentence(remedy.label()));
+        button.getStyleClass().add("remedy");
+        Lines.over(button);
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setOnAction(action -> bench.edit(remedy.edit()));
+        return button;
     }
 
     private static String level(Finding finding) {

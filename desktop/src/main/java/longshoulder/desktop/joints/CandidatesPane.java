@@ -1,5 +1,6 @@
 package longshoulder.desktop.joints;
 
+import longshoulder.desktop.control.RemedyButtons;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
@@ -11,7 +12,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.finding.Finding;
-import longshoulder.core.finding.Remedy;
 import longshoulder.core.joint.Candidate;
 import longshoulder.core.joint.Candidates;
 import longshoulder.core.joint.Joint;
@@ -145,11 +145,12 @@ public final class CandidatesPane extends HBox implements Themed {
         VBox box = new VBox(Lines.of(bench.words().text("level." + level) + ": " + bench.words().say(finding) + ".",
                 level + "-text"));
         box.getStyleClass().add("joint-finding");
-        for (int i = 0; i < finding.remedies().size(); i++) {
-            Remedy remedy = finding.remedies().get(i);
-            box.getChildren().add(CandidateCard.button("joint-remedy-" + finding.code() + "-" + (i + 1),
-                    bench.words().sentence(remedy.label()), () -> bench.edit(remedy.edit())));
-        }
+        RemedyButtons remedies = new RemedyButtons(bench, finding,
+                (remedy, number) -> CandidateCard.button("joint-remedy-" + finding.code() + "-" + number,
+                        bench.words().sentence(remedy.label()), () -> bench.edit(remedy.edit())),
+                () -> {});
+        remedies.getStyleClass().add("remedies");
+        box.getChildren().add(remedies);
         return box;
     }
 
