@@ -38,9 +38,9 @@ final class PlanText {
                 "thickness");
         for (PlannedPiece piece : plan.pieces()) {
             out.printf("%-5s%-18s%-12s%14s%14s%12s%12s%n", piece.piece().mark(), words.name(piece.id()),
-                    words.text("wood." + piece.wood()), words.length(piece.length().value()),
-                    piece.shoulderLength().map(amount -> words.length(amount.value())).orElse("-"),
-                    words.length(piece.piece().width().value()), words.length(piece.piece().thickness().value()));
+                    words.text("wood." + piece.wood()), size(piece.length()),
+                    piece.shoulderLength().map(this::size).orElse("-"), size(piece.piece().width()),
+                    size(piece.piece().thickness()));
         }
         bevels();
         out.println();
@@ -48,6 +48,11 @@ final class PlanText {
         out.println();
         assemblies();
         findings();
+    }
+
+    /** A size; none where the sizes round it leave nothing. */
+    private String size(Amount amount) {
+        return amount.value().isPositive() ? words.length(amount.value()) : "-";
     }
 
     /** Bevels, saw settings, long and short points of pieces whose ends lean. */

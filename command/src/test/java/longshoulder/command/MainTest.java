@@ -53,6 +53,16 @@ class MainTest {
         assertThat(run("check", design("apron.width=70 mm")).out()).contains("Nothing found against it");
     }
 
+    /** A piece of which nothing is left stands in no list with a length less than nothing; a finding tells of it. */
+    @Test
+    void lists_haveNoNegativeLengths() throws Exception {
+        String file = design("overall.length=300 mm", "overhang.ends=120 mm");
+        assertThat(run("cutlist", file).out()).doesNotContain("\u2212", "B1").contains("C1");
+        assertThat(run("cutlist", file, "--csv").out()).doesNotContain(",-", "B1").contains("C1");
+        assertThat(run("plan", file).out()).doesNotContain("\u2212").contains("nothing is left of the front apron"
+                .replaceFirst("n", "N"));
+    }
+
     /** A workshop's file takes the place of what a design has, for one command or for good; without one the shipped one is used. */
     @Test
     void workshop_isWritten_andUsed() throws Exception {

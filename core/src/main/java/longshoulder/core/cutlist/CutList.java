@@ -24,10 +24,13 @@ public record CutList(List<CutLine> lines) {
         lines = List.copyOf(lines);
     }
 
-    /** The cut list of a plan. Sameness is found from the solids, never from names. */
+    /**
+     * The cut list of a plan. Sameness is found from the solids, never from names. Pieces of which the sizes round them leave nothing are
+     * no part of it; a finding tells of them.
+     */
     public static CutList of(Plan plan) {
         List<List<PlannedPiece>> groups = new ArrayList<>();
-        for (PlannedPiece piece : plan.pieces()) {
+        for (PlannedPiece piece : plan.pieces().stream().filter(one -> one.piece().isReal()).toList()) {
             groups.stream().filter(group -> compare(group.getFirst(), piece) == Congruence.SAME).findFirst()
                     .orElseGet(() -> {
                         List<PlannedPiece> fresh = new ArrayList<>();
