@@ -96,6 +96,19 @@ class BackgroundWindowTest {
         assertThat(bench.project()).isEqualTo(bench.document().newest());
     }
 
+    /** The remedies of a finding are tried in the background; the button of one that works ends it. */
+    @Test
+    void remedies_comeAMomentLater_andWork(FxRobot robot) throws Exception {
+        robot.interact(() -> {
+            bench.edit(new Edit.Give("tenon.meeting", new Value.Chosen("full")));
+            bench.edit(new Edit.Give("tenon.length", new Value.Measured(Length.ofMillimetres(45))));
+        });
+        until(() -> bench.plan().isStopped() && robot.lookup("#finding .remedy").tryQuery().isPresent());
+        robot.interact(() -> robot.lookup("#finding .remedy").queryButton().fire());
+        until(() -> !bench.plan().isStopped());
+        assertThat(bench.plan().findings()).noneMatch(finding -> finding.code().equals("tenons-collide"));
+    }
+
     /** Every stage shows what it has of the present design, and is worked with there. */
     @Test
     void stages_showThePresentDesign(FxRobot robot) throws Exception {

@@ -9,6 +9,12 @@ import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import longshoulder.core.brief.Value;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Workshop;
+import longshoulder.desktop.document.LongWork;
+import longshoulder.files.StoredPreferences;
+import org.junit.jupiter.api.io.TempDir;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
@@ -33,15 +39,20 @@ import longshoulder.desktop.shell.MainView;
 @ExtendWith(ApplicationExtension.class)
 class BriefStageTest {
 
+    @TempDir
+    Path directory;
     @SuppressWarnings("NullAway.Init") // made before each test
     private Workbench bench;
+    @SuppressWarnings("NullAway.Init") // made before each test
+    private Documents documents;
 
     @Start
     void start(Stage stage) {
         Typefaces.load();
         Project table = Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES);
         bench = new Workbench(Planner.plan(table), Optional.empty());
-        MainView view = new MainView(bench, new Documents(bench, mock(FileAsker.class)));
+        documents = new Documents(bench, mock(FileAsker.class), StoredPreferences.in(directory), LongWork.AT_ONCE);
+        MainView view = new MainView(bench, documents);
         stage.setScene(view.scene(1280, 800));
         stage.show();
     }
@@ -65,6 +76,39 @@ class BriefStageTest {
         settle();
         assertThat(bench.project().brief().kind())
                 .isEqualTo(Kinds.all().get(Kinds.all().size() - 2).id());
+    }
+
+    /** What another kind drops is said where the maker had given something. */
+    @Test
+    void kind_ofAnEditedDesign_saysWhatItDrops(FxRobot robot) {
+        robot.clickOn("#stage-brief");
+        robot.interact(() -> robot.lookup("#kind-stool").queryButton().fire());
+        assertThat(bench.notices().shown().text()).isEmpty();
+        robot.interact(() -> bench.edit(
+                new Edit.Give("overall.length", new Value.Measured(Length.ofMillimetres(500)))));
+        robot.interact(() -> robot.lookup("#kind-door").queryButton().fire());
+        assertThat(bench.notices().shown().text()).contains("changes to the frame of the stool are gone");
+        robot.interact(bench::undo);
+        assertThat(bench.project().brief().required("overall.length").value()).isEqualTo(Length.ofMillimetres(500));
+    }
+
+    /** A maker's own workshop: kept from one design, taken over in another, and what new designs begin with. */
+    @Test
+    void ownWorkshop_isKept_usedAndBegunWith(FxRobot robot) {
+        robot.clickOn("#stage-brief");
+        robot.interact(() -> robot.lookup("#workshop-use").queryButton().fire());
+        assertThat(bench.notices().shown().text()).startsWith("You have kept no workshop yet");
+        robot.interact(() -> bench.edit(new Edit.OwnChisel(Length.ofMillimetres(9))));
+        Workshop own = bench.project().workshop();
+        robot.interact(() -> robot.lookup("#workshop-keep").queryButton().fire());
+        assertThat(directory.resolve("workshop.json")).exists();
+        robot.interact(bench::undo);
+        assertThat(bench.project().workshop()).isNotEqualTo(own);
+        robot.interact(() -> robot.lookup("#workshop-use").queryButton().fire());
+        assertThat(bench.project().workshop()).isEqualTo(own);
+        robot.interact(bench::undo);
+        robot.interact(documents::startNew);
+        assertThat(bench.project().workshop()).isEqualTo(own);
     }
 
     @Test

@@ -27,8 +27,7 @@ final class CrowdedCheck implements Check {
         Map<String, Set<String>> posts = subject.joints().stream()
                 .collect(Collectors.groupingBy(joint -> joint.meeting().tenonPiece().id(),
                         Collectors.mapping(CrowdedCheck::post, Collectors.toSet())));
-        Set<String> stopped = subject.joints().stream().filter(CrowdedCheck::stopsAtShoulders).map(Joint::id)
-                .collect(Collectors.toSet());
+        List<Joint> stopped = subject.joints().stream().filter(CrowdedCheck::stopsAtShoulders).toList();
         return BoxPairs.of(placed.stream().map(one -> one.cutShape.bounds()).toList()).stream()
                 .filter(pair -> collide(posts, stopped, placed.get(pair.first()), placed.get(pair.second())))
                 .map(pair -> finding(subject, placed.get(pair.first()).piece, placed.get(pair.second()).piece))
@@ -44,19 +43,23 @@ final class CrowdedCheck implements Check {
         return joint.plain() instanceof Groove groove && groove.run() == Groove.Run.SHOULDERS;
     }
 
-    private static boolean collide(Map<String, Set<String>> posts, Set<String> stopped, Placed one, Placed other) {
+    private static boolean collide(Map<String, Set<String>> posts, List<Joint> stopped, Placed one, Placed other) {
         Set<String> mine = posts.getOrDefault(one.piece.id(), Set.of());
         Set<String> theirs = posts.getOrDefault(other.piece.id(), Set.of());
         if (mine.contains(other.piece.id()) || theirs.contains(one.piece.id())) {
             boolean grooved = one.piece.role().isPanel() || other.piece.role().isPanel();
             boolean slanted = one.piece.slanted().isPresent() || other.piece.slanted().isPresent();
-            boolean stopsShort = stopped.stream().anyMatch(joint -> joint.contains(one.piece.id())
-                    && joint.contains(other.piece.id()));
+            boolean stopsShort = stopped.stream()
+                    .anyMatch(joint -> joins(joint, one, other) || joins(joint, other, one));
             return grooved && (slanted || stopsShort) && one.cutShape.solid().overlaps(other.cutShape.solid());
         }
         return mine.stream().anyMatch(theirs::contains)
                 ? one.piece.body().overlaps(other.cutShape.solid()) || one.cutShape.solid().overlaps(other.piece.body())
                 : one.cutShape.solid().overlaps(other.cutShape.solid());
+    }
+
+    private static boolean joins(Joint joint, Placed rail, Placed post) {
+        return joint.meeting().tenonPiece().id().equals(rail.piece.id()) && post(joint).equals(post.piece.id());
     }
 
     private static Finding finding(Subject subject, Piece one, Piece other) {
