@@ -4,6 +4,7 @@ import java.io.PrintStream;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
+import longshoulder.core.words.Words;
 import longshoulder.files.BadFile;
 import longshoulder.files.SystemReason;
 import picocli.CommandLine;
@@ -55,13 +56,8 @@ public final class Main implements Runnable {
     }
 
     private static int refuse(PrintWriter errors, String sentence) {
-        errors.println(oneLine(sentence));
+        errors.println(Words.oneLine(sentence));
         return BAD_INPUT;
-    }
-
-    /** What was typed or read may hold line ends and signals for terminals: they are shown as spaces. A sentence ends with one full stop. */
-    static String oneLine(String sentence) {
-        return sentence.strip().replaceAll("[\\p{Cntrl}\\p{Cf}\\x{2028}\\x{2029}]+", " ").replaceFirst("\\.\\.+$", ".");
     }
 
     private static String sentence(ParameterException bad) {

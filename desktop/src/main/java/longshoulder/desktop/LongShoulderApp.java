@@ -14,15 +14,12 @@ import longshoulder.desktop.control.Typefaces;
 import longshoulder.desktop.document.Documents;
 import longshoulder.desktop.document.Exports;
 import longshoulder.desktop.document.Failures;
-import longshoulder.desktop.document.Notice;
 import longshoulder.desktop.document.Safekeeping;
 import longshoulder.desktop.document.Workbench;
 import longshoulder.files.LogFile;
 import longshoulder.files.StoredPreferences;
 import longshoulder.files.SystemPrinters;
 import longshoulder.files.StateFolder;
-import longshoulder.files.UnsavedWork;
-import longshoulder.desktop.document.Background;
 import longshoulder.desktop.document.BackgroundThread;
 import longshoulder.desktop.shell.MainView;
 import longshoulder.desktop.shell.Stages;
@@ -60,20 +57,10 @@ public final class LongShoulderApp extends Application {
             remembered.get("theme").filter("DARK"::equals).ifPresent(dark -> Palette.use(Palette.Theme.DARK));
         }
         Beginning loaded = beginning.join();
-        Workbench bench = new Workbench(loaded.plan(), loaded.file(),
-                startUp.isWork() ? Background.ofThreads() : Background.AT_ONCE);
-        loaded.trouble().ifPresent(bad -> bench.notices().show(Notice.of(bad.message(Texts.locale()))));
-        Optional<UnsavedWork.Left> present = loaded.left().filter(left -> !left.isOlderThanFile());
-        present.ifPresent(left -> bench.document().holdUnsaved());
-        if (startUp.isWork()) {
-            safekeeping = Optional.of(new Safekeeping(bench, UnsavedWork.ofThisProgram(startUp.unsaved()),
-                    startUp.unsaved()));
-        }
-        Documents documents = new Documents(bench, new PlatformFileAsker(stage), remembered,
-                new BackgroundThread("reading"));
-        present.ifPresent(left -> safekeeping.ifPresent(keeping -> keeping.takeOver(left)));
-        loaded.left().filter(UnsavedWork.Left::isOlderThanFile)
-                .ifPresent(left -> safekeeping.ifPresent(keeping -> keeping.offerOlder(left, documents)));
+        Session session = Session.begin(startUp, loaded, new PlatformFileAsker(stage), remembered);
+        safekeeping = session.safekeeping();
+        Workbench bench = session.bench();
+        Documents documents = session.documents();
         if (startUp.isWork()) {
             LogFile.begin(startUp.unsaved());
         }

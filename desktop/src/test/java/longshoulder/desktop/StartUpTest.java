@@ -61,7 +61,7 @@ class StartUpTest {
         Path file = directory.resolve("mine" + DesignFile.SUFFIX).toAbsolutePath();
         Project older = new Edit.Retitle("older").applyTo(StartUp.usual());
         Project saved = new Edit.Retitle("saved").applyTo(StartUp.usual());
-        new UnsavedWork(kept, 1L << 22, Instant.EPOCH).keep(History.of(older), Optional.of(file));
+        new UnsavedWork(kept, 1L << 22, Instant.EPOCH).keep(History.of(older), Optional.of(file), "");
         DesignFile.write(file, saved);
         Files.setLastModifiedTime(file, FileTime.from(Instant.now().plusSeconds(60)));
         StartUp.Beginning asked = new StartUp(Optional.of(file), false, false, Optional.empty(), kept).load();
@@ -79,7 +79,7 @@ class StartUpTest {
         Path file = directory.resolve("mine" + DesignFile.SUFFIX).toAbsolutePath();
         Project project = new Edit.Retitle("left behind")
                 .applyTo(Planner.plan(Examples.read("reading-table")).project());
-        new UnsavedWork(kept, 1L << 22, Instant.EPOCH).keep(History.of(project), Optional.of(file));
+        new UnsavedWork(kept, 1L << 22, Instant.EPOCH).keep(History.of(project), Optional.of(file), "");
         StartUp.Beginning again = new StartUp(Optional.empty(), false, false, Optional.empty(), kept).load();
         assertThat(again.plan().project()).isEqualTo(project);
         assertThat(again.file()).contains(file);

@@ -2,6 +2,7 @@ package longshoulder.files;
 
 import java.util.Locale;
 import java.util.Objects;
+import longshoulder.core.words.Words;
 
 /** A file that cannot be taken as it is; the message is one sentence that says what is wrong and where. */
 public final class BadFile extends Exception {
@@ -11,7 +12,7 @@ public final class BadFile extends Exception {
     private final transient Sentence sentence;
 
     BadFile(Sentence sentence) {
-        super(sentence.in(Locale.ROOT));
+        super(Words.oneLine(sentence.in(Locale.ROOT)));
         this.sentence = sentence;
     }
 
@@ -28,6 +29,6 @@ public final class BadFile extends Exception {
 
     /** The same sentence in another language; in English for the root. */
     public String message(Locale locale) {
-        return sentence.in(locale.equals(Locale.ENGLISH) ? Locale.ROOT : locale);
+        return Words.oneLine(sentence.in(locale.equals(Locale.ENGLISH) ? Locale.ROOT : locale));
     }
 }

@@ -48,9 +48,14 @@ public final class UnsavedWork {
         return new UnsavedWork(directory, own.pid(), own.info().startInstant().orElse(Instant.EPOCH));
     }
 
-    /** Keeps a design as it is now. At every moment the last kept one is whole. */
-    public void keep(History history, Optional<Path> file) throws IOException {
-        String of = file.map(path -> path.toAbsolutePath().toString()).orElse("");
+    /**
+     * Keeps a design as it is now. At every moment the last kept one is whole.
+     *
+     * @param file of the design
+     * @param mark of what that file held when this was the design ({@link DesignFile#mark}); empty if that is not known
+     */
+    public void keep(History history, Optional<Path> file, String mark) throws IOException {
+        String of = file.map(path -> path.toAbsolutePath() + "\n" + mark).orElse("");
         if (!of.equals(written)) {
             AtomicFile.writeNew(origin(kept), of.getBytes(StandardCharsets.UTF_8));
             written = of;
@@ -71,14 +76,25 @@ public final class UnsavedWork {
      * What a program left behind that runs no more.
      *
      * @param file of the design; empty if it had none
+     * @param mark of what the file held then; empty if that is not known
      * @param kept where it was left
      * @param at when it was kept last
      */
-    public record Left(Project project, Optional<Path> file, Path kept, Instant at) {
+    public record Left(Project project, Optional<Path> file, String mark, Path kept, Instant at) {
 
         /** Whether the design's file was saved after this was kept: then it is an older version, and not the unsaved present. */
         public boolean isOlderThanFile() {
-            return file.filter(Files::isRegularFile).filter(saved -> changed(saved).isAfter(at)).isPresent();
+            return file.filter(Files::isRegularFile)
+                    .filter(saved -> changed(saved).isAfter(at) || isAnotherThan(saved)).isPresent();
+        }
+
+        /** Both times may be the same to the clock of a file system. */
+        private boolean isAnotherThan(Path saved) {
+            try {
+                return !mark.isEmpty() && !mark.equals(DesignFile.mark(saved));
+            } catch (IOException unreadable) {
+                return false;
+            }
         }
 
         /** With all that could be undone, where it can be read. */
@@ -138,9 +154,12 @@ public final class UnsavedWork {
     private static Optional<Left> read(Path path) {
         try {
             Path origin = origin(path);
-            String file = Files.exists(origin) ? Files.readString(origin) : "";
+            String of = Files.exists(origin) ? Files.readString(origin) : "";
+            int end = of.lastIndexOf('\n');
+            String file = end < 0 ? of : of.substring(0, end);
             return Optional.of(new Left(DesignFile.read(path),
-                    file.isEmpty() ? Optional.empty() : Optional.of(Path.of(file)), path, changed(path)));
+                    file.isEmpty() ? Optional.empty() : Optional.of(Path.of(file)),
+                    end < 0 ? "" : of.substring(end + 1), path, changed(path)));
         } catch (BadFile | IOException | InvalidPathException unreadable) {
             return Optional.empty();
         }

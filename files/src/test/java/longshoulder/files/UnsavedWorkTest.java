@@ -32,7 +32,7 @@ class UnsavedWorkTest {
     @Test
     void left_whatAGoneProgramKept_withItsFile() throws Exception {
         Path file = directory.resolve("map.longshoulder.json").toAbsolutePath();
-        gone(1).keep(History.of(project), Optional.of(file));
+        gone(1).keep(History.of(project), Optional.of(file), "");
         UnsavedWork.Left left = UnsavedWork.left(directory).orElseThrow();
         assertThat(left.project()).isEqualTo(project);
         assertThat(left.file()).contains(file);
@@ -47,7 +47,7 @@ class UnsavedWorkTest {
     @Test
     void left_ofARunningProgram_isNotTouched() throws Exception {
         UnsavedWork own = UnsavedWork.ofThisProgram(directory);
-        own.keep(History.of(project), Optional.empty());
+        own.keep(History.of(project), Optional.empty(), "");
         assertThat(UnsavedWork.left(directory)).isEmpty();
         own.forget();
         assertThat(directory).isEmptyDirectory();
@@ -58,15 +58,15 @@ class UnsavedWorkTest {
     void left_whereTheNumberWasGivenAgain_isFound() throws Exception {
         new UnsavedWork(directory, ProcessHandle.current().pid(), Instant.EPOCH.plusSeconds(5)).keep(
                 History.of(project),
-                Optional.empty());
+                Optional.empty(), "");
         assertThat(UnsavedWork.left(directory)).isPresent();
     }
 
     @Test
     void left_theNewest_andWhatCannotBeReadIsLeftAlone() throws Exception {
-        gone(1).keep(History.of(project), Optional.empty());
+        gone(1).keep(History.of(project), Optional.empty(), "");
         Project later = new Edit.Retitle("later").applyTo(project);
-        gone(2).keep(History.of(later), Optional.empty());
+        gone(2).keep(History.of(later), Optional.empty(), "");
         Files.writeString(directory.resolve((GONE + 3) + "-0.longshoulder.json"), "{ half a");
         for (int i = 1; i <= 3; i++) {
             assertThat(directory.resolve((GONE + i) + "-0.longshoulder.json").toFile().setLastModified(i * 10_000L))
@@ -87,7 +87,7 @@ class UnsavedWorkTest {
     void left_afterAKillBetweenTwoWrites_canBeUndone() throws Exception {
         History before = History.of(project).after(new Edit.Retitle("one"));
         History after = before.after(new Edit.Retitle("two"));
-        gone(1).keep(before, Optional.empty());
+        gone(1).keep(before, Optional.empty(), "");
         Path steps = directory.resolve((GONE + 1) + "-0" + DesignFile.SUFFIX + ".steps");
         assertThat(steps).exists();
         new HistoryFile(steps).write(after);
@@ -101,7 +101,7 @@ class UnsavedWorkTest {
     @Test
     void left_olderThanItsFile_saysSo() throws Exception {
         Path file = directory.resolve("map.longshoulder.json");
-        gone(1).keep(History.of(project), Optional.of(file));
+        gone(1).keep(History.of(project), Optional.of(file), "");
         assertThat(UnsavedWork.left(directory).orElseThrow().isOlderThanFile()).isFalse();
         DesignFile.write(file, new Edit.Retitle("newer").applyTo(project));
         Files.setLastModifiedTime(file, FileTime.from(Instant.now().plusSeconds(60)));
@@ -112,7 +112,7 @@ class UnsavedWorkTest {
     @Test
     void left_whatItsFileHasAlready_isDeleted() throws Exception {
         Path file = directory.resolve("map.longshoulder.json");
-        gone(1).keep(History.of(project), Optional.of(file));
+        gone(1).keep(History.of(project), Optional.of(file), "");
         DesignFile.write(file, project);
         assertThat(UnsavedWork.left(directory)).isEmpty();
         assertThat(directory).isDirectoryNotContaining("glob:**-0*");

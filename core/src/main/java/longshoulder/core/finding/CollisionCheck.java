@@ -30,7 +30,9 @@ final class CollisionCheck implements Check {
         byPost.values().forEach(tenons -> tenons.forEach(tenon -> competitors(tenon, tenons).forEach(other -> {
             if (!reported.contains(other.id()) && collide(tenon, other)) {
                 reported.add(tenon.id());
-                findings.add(finding(subject, tenon, other));
+                // Said of the one that is too long; of both, of the first.
+                boolean isOther = !tooLong(tenon).isPositive() && tooLong(other).isPositive();
+                findings.add(isOther ? finding(subject, other, tenon) : finding(subject, tenon, other));
             }
         })));
         return findings;

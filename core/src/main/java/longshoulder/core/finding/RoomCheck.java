@@ -2,6 +2,7 @@ package longshoulder.core.finding;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Clearance;
@@ -48,18 +49,22 @@ final class RoomCheck implements Check {
     private static Finding offRail(Subject subject, Tenon tenon) {
         Piece rail = tenon.meeting().tenonPiece();
         return new Finding("tenon-off-rail", Concern.JOINTS, Level.STOP, List.of(tenon.id(), rail.id()),
-                Label.of("finding.tenonOffRail", tenon.id(), tenon.width().value(), tenon.thickness().value(),
-                        rail.width().value(), rail.thickness().value()),
+                tenon.width().value().isPositive()
+                        ? Label.of("finding.tenonOffRail", tenon.id(), tenon.width().value(),
+                                tenon.thickness().value(), rail.width().value(), rail.thickness().value())
+                        : Label.of("finding.noTenonWidth", tenon.id(), rail.width().value()),
                 new Remedies(subject.project()).at(tenon.id()).leave(Brief.TENON_THICKNESS)
                         .leaveAt(tenon.id(), JointKind.CHOICE).change(rail.thickness(), tenon.thickness().value())
                         .list());
     }
 
     private static Finding nothingLeft(Subject subject, Piece piece) {
-        Length missing = LEAST_LEFT.minus(piece.length().value());
+        Amount gone = Stream.of(piece.length(), piece.width(), piece.thickness())
+                .filter(size -> !size.value().isPositive()).findFirst().orElseThrow();
+        Length missing = LEAST_LEFT.minus(gone.value());
         return new Finding("nothing-left", Concern.FRAME, Level.STOP, List.of(piece.id()),
-                Label.of("finding.nothingLeft", piece.id(), missing, LEAST_LEFT),
-                new Remedies(subject.project()).change(piece.length(), missing).list());
+                Label.of("finding.nothingLeft", piece.id(), missing, gone.label(), LEAST_LEFT),
+                new Remedies(subject.project()).change(gone, missing).list());
     }
 
     private static Finding noRoom(Subject subject, Clearance clearance) {
@@ -96,7 +101,7 @@ final class RoomCheck implements Check {
     private static void tenonless(Subject subject, Tenon tenon, List<Finding> findings) {
         if (!tenon.length().value().isPositive()) {
             findings.add(new Finding("no-tenon", Concern.JOINTS, Level.STOP, List.of(tenon.id()),
-                    Label.of("finding.noTenon", tenon.id(), tenon.length().value()),
+                    Label.of("finding.noTenon", tenon.id()),
                     new Remedies(subject.project()).change(tenon.meeting().postExtent(), LEAST_LEFT).list()));
         }
     }

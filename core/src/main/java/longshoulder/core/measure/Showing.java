@@ -56,6 +56,11 @@ public enum Showing {
         return new Length(Math.multiplyExact(length.times(1, step).picometres(), step));
     }
 
+    /** The smallest length that can be shown. */
+    public Length step() {
+        return new Length(step);
+    }
+
     /** The figure as text without a unit: "599.1", "49 5/8", "-1/64". */
     public String figure(Length length) {
         long steps = length.times(1, step).picometres();

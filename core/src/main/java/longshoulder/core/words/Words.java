@@ -105,6 +105,11 @@ public final class Words {
         return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 
+    /** What was typed or read may hold line ends and signals for terminals: they are shown as spaces. A sentence ends with one full stop. */
+    public static String oneLine(String sentence) {
+        return sentence.strip().replaceAll("[\\p{Cntrl}\\p{Cf}\\x{2028}\\x{2029}]+", " ").replaceFirst("\\.\\.+$", ".");
+    }
+
     /** The message of a finding as a sentence. */
     public String say(Finding finding) {
         return sentence(finding.message());
@@ -113,6 +118,13 @@ public final class Words {
     /** A length as it is shown, with its unit. */
     public String length(Length length) {
         return decimal(showing.text(length));
+    }
+
+    /** A length in a sentence: one that would be rounded to nothing is "under" the smallest that is shown. */
+    private String said(Length length) {
+        return length.isPositive() && showing.rounded(length).equals(Length.ZERO)
+                ? MessageFormat.format(text("number.under"), length(showing.step()))
+                : length(length);
     }
 
     /** A piece or joint by its id: "front apron", "front apron into front left leg". */
@@ -176,7 +188,7 @@ public final class Words {
 
     private Object argument(Object argument) {
         return switch (argument) {
-            case Length length -> length(length);
+            case Length length -> said(length);
             case Label label -> say(label);
             case String text -> name(text);
             case Number number -> number;

@@ -1,6 +1,7 @@
 package longshoulder.desktop.document;
 
 import java.util.List;
+import longshoulder.core.words.Words;
 
 /**
  * One sentence that stands at the top of the sheet until it is settled, with what can be done about it.
@@ -16,6 +17,7 @@ public record Notice(String text, List<Choice> choices) {
     public record Choice(String text, Runnable action) {}
 
     public Notice {
+        text = Words.oneLine(text);
         choices = List.copyOf(choices);
     }
 

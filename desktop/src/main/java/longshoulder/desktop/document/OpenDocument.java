@@ -105,6 +105,11 @@ public final class OpenDocument {
         return file().map(OpenDocument::mark).filter(now -> !now.isEmpty() && !now.equals(fileMark)).isPresent();
     }
 
+    /** Mark of what the design's file held when it was last read or written here; empty without a file. */
+    String fileMark() {
+        return fileMark;
+    }
+
     /** Saves to a file, which becomes the design's own. */
     void save(Path target) throws IOException {
         DesignFile.write(target, newest());

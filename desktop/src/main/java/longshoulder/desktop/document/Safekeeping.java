@@ -89,11 +89,12 @@ public final class Safekeeping {
         boolean changed = bench.document().isChanged();
         History history = bench.document().historyProperty().get();
         Optional<Path> file = bench.document().file();
+        String mark = bench.document().fileMark();
         Optional<HistoryFile> to = log.filter(one -> logIsRead);
         writer.execute(() -> {
             try {
                 if (changed) {
-                    unsaved.keep(history, file);
+                    unsaved.keep(history, file, mark);
                 } else {
                     unsaved.forget();
                 }

@@ -97,7 +97,7 @@ class SafekeepingTest {
         Project older = new Edit.Retitle("older").applyTo(bench.project());
         Path file = directory.resolve("map" + DesignFile.SUFFIX);
         UnsavedWork crashed = new UnsavedWork(directory, (1L << 22) + 1, Instant.EPOCH);
-        crashed.keep(History.of(older), Optional.of(file));
+        crashed.keep(History.of(older), Optional.of(file), "");
         UnsavedWork.Left left = UnsavedWork.left(directory).orElseThrow();
         Documents documents = new Documents(bench, mock(FileAsker.class));
         robot.interact(() -> safekeeping.offerOlder(left, documents));
@@ -107,7 +107,7 @@ class SafekeepingTest {
         robot.interact(() -> bench.notices().shown().choices().getFirst().action().run());
         assertThat(bench.project()).isEqualTo(older);
         assertThat(bench.document().isChanged()).isTrue();
-        crashed.keep(History.of(older), Optional.of(file));
+        crashed.keep(History.of(older), Optional.of(file), "");
         robot.interact(() -> safekeeping.offerOlder(left, documents));
         robot.interact(() -> bench.notices().shown().choices().getLast().action().run());
         waitFor(() -> Files.notExists(left.kept()));
@@ -149,7 +149,7 @@ class SafekeepingTest {
         DesignFile.write(file, before.present());
         HistoryFile.of(directory, file).write(before);
         UnsavedWork crashed = new UnsavedWork(directory, (1L << 22) + 3, Instant.EPOCH);
-        crashed.keep(History.of(before.present()).after(new Edit.Retitle("two")), Optional.of(file));
+        crashed.keep(History.of(before.present()).after(new Edit.Retitle("two")), Optional.of(file), "");
         UnsavedWork.Left left = UnsavedWork.left(directory).orElseThrow();
         robot.interact(() -> {
             bench.begin(left.project(), left.file());
