@@ -8,12 +8,12 @@ import java.util.concurrent.Callable;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.joint.Candidate;
-import longshoulder.core.joint.Candidates;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.JointType;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
+import longshoulder.core.plan.TriedCandidate;
 import longshoulder.core.words.Words;
 import longshoulder.files.BadFile;
 import longshoulder.files.DesignFile;
@@ -73,15 +73,19 @@ final class JointsCommand implements Callable<Integer> {
                     String.join(", ", plan.joints().stream().map(Joint::id).toList())));
         }
         if (json) {
-            out.print(new String(JointsJson.toBytes(plan, asked), StandardCharsets.UTF_8));
+            out.print(new String(at.isEmpty()
+                    ? JointsJson.toBytes(plan, asked)
+                    : JointsJson.toBytes(plan, asked.getFirst()), StandardCharsets.UTF_8));
             out.flush();
             return;
         }
         for (Joint joint : asked) {
             out.printf("%s (%s)%n", words.name(joint.id()), joint.id());
-            for (Candidate candidate : Candidates.of(plan.project(), joint, plan.joints())) {
-                out.printf("  %s %s%n", candidate.kind() == joint.kind() ? "*" : " ",
-                        words.text("joint." + candidate.kind().id()));
+            for (TriedCandidate tried : TriedCandidate.of(plan, joint)) {
+                Candidate candidate = tried.candidate();
+                out.printf("  %s %s%s%n", candidate.kind() == joint.kind() ? "*" : " ",
+                        words.text("joint." + candidate.kind().id()), candidate.unusual() ? " (unusual here)" : "");
+                tried.stop().ifPresent(stop -> out.println("      ! " + words.say(stop)));
                 candidate.speaksFor().forEach(reason -> out.println("      + " + words.say(reason)));
                 candidate.speaksAgainst().forEach(reason -> out.println("      - " + words.say(reason)));
             }

@@ -18,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class MainTest {
 
@@ -34,8 +35,11 @@ class MainTest {
         return new Outcome(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
     }
 
+    /** A table with aprons 95 wide, stopped tenons where no joint is chosen, unmarked pieces and some values changed. */
     private String design(String... settings) throws Exception {
-        Stream<String> sets = Stream.of(settings).flatMap(setting -> Stream.of("--set", setting));
+        Stream<String> sets = Stream.concat(Stream.of("joints.choice=stopped-tenon", "orientation.marks=as-chosen",
+                "limit.wall-share=1/4", "apron.width=95 mm"), Stream.of(settings))
+                .flatMap(setting -> Stream.of("--set", setting));
         Outcome made = run(Stream.concat(Stream.of("new", "table"), sets).toArray(String[]::new));
         assertThat(made.err()).isEmpty();
         assertThat(made.code()).isZero();
@@ -53,6 +57,33 @@ class MainTest {
         assertThat(run("check", design("apron.width=70 mm")).out()).contains("Nothing found against it");
     }
 
+    /** What every kind begins with is sound and ordinary: there is nothing to say against it, in either unit. */
+    @ParameterizedTest
+    @ValueSource(strings = {"", "--inches"})
+    void check_whatKindsBeginWith_isSound(String unit) throws Exception {
+        for (Kind kind : Kinds.all()) {
+            Path file = Files.createTempFile(directory, kind.id(), ".longshoulder.json");
+            Files.writeString(file,
+                    run(Stream.of("new", kind.id(), unit).filter(word -> !word.isEmpty()).toArray(String[]::new))
+                            .out());
+            Outcome check = run("check", file.toString());
+            assertThat(check.out()).as(kind.id()).contains("Nothing found against it");
+            assertThat(check.code()).as(kind.id()).isZero();
+        }
+    }
+
+    /** The best first, what would stop the design last, with what stops it. */
+    @Test
+    void joints_asJson_areTried() throws Exception {
+        String file = design("joints.choice=best-for-the-place", "apron.width=90 mm");
+        String json = run("joints", file, "--at", "apron-front/leg-front-left", "--json").out();
+        assertThat(json).startsWith("{")
+                .containsSubsequence("\"joint\" : \"apron-front/leg-front-left\"", "\"candidates\" : [",
+                        "\"type\" : \"haunched-tenon\"", "\"chosen\" : true", "\"unusual\" : false", "\"for\" : [",
+                        "\"against\" : [ ]", "\"type\" : \"tapered-dovetail\"", "\"unusual\" : true",
+                        "\"type\" : \"glazing-bar\"", "\"stop\" : ");
+    }
+
     /** A piece of which nothing is left stands in no list with a length less than nothing; a finding tells of it. */
     @Test
     void lists_haveNoNegativeLengths() throws Exception {
@@ -65,7 +96,7 @@ class MainTest {
     /** A workshop's file takes the place of what a design has, for one command or for good; without one the shipped one is used. */
     @Test
     void workshop_isWritten_andUsed() throws Exception {
-        String file = design();
+        String file = Files.writeString(directory.resolve("plain.json"), run("new", "table").out()).toString();
         assertThat(run("workshop").out()).contains("longshoulder-workshop").contains("\"6 mm\"");
         assertThat(run("workshop", "--inches").out()).contains("6.35 mm");
         Path own = Files.writeString(directory.resolve("own.json"),
@@ -415,7 +446,7 @@ class MainTest {
 
     @Test
     void joints_ofADesign_asJson() throws Exception {
-        String json = run("joints", design(), "--at", "apron-front/leg-front-left", "--json").out();
+        String json = run("joints", design(), "--json").out();
         assertThat(json).startsWith("[").contains("\"joint\" : \"apron-front/leg-front-left\"", "\"against\" : [");
     }
 

@@ -23,13 +23,20 @@ public final class Tables {
 
     private Tables() {}
 
-    /** A table with its metric defaults and some values changed: name, text, name, text. */
+    /** A table with aprons 95 wide, its other metric defaults and some values changed: name, text, name, text. */
     public static Project table(String... settings) {
-        Project project = Project.ofKind(Kinds.find("table").orElseThrow(), "test", Showing.TENTH_MILLIMETRES);
+        Project project = plain(Project.ofKind(Kinds.find("table").orElseThrow(), "test", Showing.TENTH_MILLIMETRES));
+        project = give("apron.width", "95").applyTo(project);
         for (int i = 0; i < settings.length; i += 2) {
             project = give(settings[i], settings[i + 1]).applyTo(project);
         }
         return project;
+    }
+
+    /** The same design with stopped tenons wherever no joint is chosen, unmarked pieces and walls of a quarter of the stock. */
+    public static Project plain(Project project) {
+        return new Edit.All(List.of(give(HouseRules.JOINTS, HouseRules.STOPPED_EVERYWHERE),
+                give(HouseRules.MARKS, HouseRules.MARKS_AS_CHOSEN), give("limit.wall-share", "1/4"))).applyTo(project);
     }
 
     public static Plan plan(String... settings) {

@@ -309,7 +309,7 @@ class FrameStageTest {
         typeOver(robot, "rule-limit-wall-share", "");
         assertThat(bench.project().brief().values()).doesNotContainKey("limit.wall-share");
         assertThat(robot.lookup("#rule-limit-wall-share").queryAs(FigureField.class).getAccessibleText())
-                .endsWith("1/4");
+                .endsWith("1/10");
     }
 
     private static void typeOver(FxRobot robot, String figure, String text) {

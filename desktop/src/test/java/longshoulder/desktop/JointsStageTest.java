@@ -224,6 +224,9 @@ class JointsStageTest {
     }
 
     private void tryOut(FxRobot robot, JointKind kind) {
+        if (robot.lookup("#candidate-" + kind.id()).tryQuery().isEmpty()) {
+            robot.interact(() -> robot.lookup("#fold-candidates").queryButton().fire());
+        }
         robot.interact(() -> robot.lookup("#candidate-" + kind.id()).queryButton().fire());
         settle();
     }
@@ -261,7 +264,11 @@ class JointsStageTest {
     }
 
     @Test
-    void candidates_allTypesWithTheirReasons(FxRobot robot) {
+    void candidates_theBestFirst_andAllTypesWithTheirReasonsOnDemand(FxRobot robot) {
+        assertThat(robot.lookup("#candidates").lookup(".candidate").queryAll()).hasSize(6);
+        assertThat(labels(robot, "#candidates")).doesNotContain("Unusual here");
+        robot.interact(() -> robot.lookup("#fold-candidates").queryButton().fire());
+        assertThat(labels(robot, "#candidates")).contains("Unusual here");
         for (JointKind kind : JointKind.ofEnds()) {
             assertThat(robot.lookup("#candidate-" + kind.id()).tryQuery()).as(kind.id()).isPresent();
         }
@@ -288,6 +295,7 @@ class JointsStageTest {
     /** Whatever length a type asks for has its figure in the reckoning of the joint that is worked on. */
     @Test
     void lengths_ofEveryType_areTypedInTheReckoning(FxRobot robot) {
+        robot.interact(() -> bench.edit(new Edit.Give("divided-tenon:haunch.end", new Value.Chosen("where-needed"))));
         for (JointKind kind : JointKind.ofEnds()) {
             robot.interact(() -> make(kind));
             for (Parameter parameter : JointType.of(kind).parameters()) {
@@ -439,7 +447,8 @@ class JointsStageTest {
                 new Value.Measured(Length.ofMillimetres(60)))));
         settle();
         assertThat(Arrays.equals(picture(robot), drawn)).isFalse();
-        assertThat(labels(robot, "#candidates")).contains("\u2212  one tenon of 40 mm is narrow enough");
+        assertThat(labels(robot, "#candidates")).contains("+  without a haunch the mortise would begin 10 mm"
+                + " from the end of the post; a haunch leaves 20 mm of it whole");
     }
 
     /** What was really milled is entered in the column; the rail follows. */

@@ -9,7 +9,7 @@ import longshoulder.core.project.Project;
 final class DesignWriter {
 
     static final String FORMAT = "longshoulder-design";
-    static final int VERSION = 3;
+    static final int VERSION = 4;
 
     private DesignWriter() {}
 

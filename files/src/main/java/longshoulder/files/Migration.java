@@ -7,6 +7,9 @@ import java.util.Map;
 import java.util.function.Consumer;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.HouseRules;
+import longshoulder.core.brief.JointKind;
+import longshoulder.core.brief.Limits;
+import longshoulder.core.joint.DividedTenon;
 import longshoulder.core.project.Milled;
 
 /**
@@ -17,12 +20,24 @@ final class Migration {
 
     /** The step at index i takes version i + 1 to the next. */
     private static final List<Consumer<ObjectNode>> STEPS = List.of(Migration::sizesOfTheCase,
-            Migration::sections);
+            Migration::sections, Migration::defaults);
 
     /** What the sizes of version 1 stood for, by kind, in the words of version 2. */
     private static final Map<String, Map.Entry<String, String>> STOOD_FOR = Map.of(
             "cabinet", Map.entry("size.given", "case"),
             "stand", Map.entry("pot.between", "seat"));
+
+    /** What the rules stood at until version 3 where none was given. */
+    private static final Map<String, String> RULES_UNTIL_3 = Map.of(
+            HouseRules.JOINTS, HouseRules.STOPPED_EVERYWHERE,
+            HouseRules.MARKS, HouseRules.MARKS_AS_CHOSEN,
+            Limits.WALL_SHARE.name(), "1/4");
+
+    /** What sizes of a kind stood at until version 3 where none was given. */
+    private static final Map<String, Map<String, String>> SIZES_UNTIL_3 = Map.of(
+            "table", Map.of("apron.width", "95 mm"),
+            "workbench", Map.of("stretcher.thickness", "40 mm"),
+            "trestle", Map.of("beam.thickness", "40 mm"));
 
     private Migration() {}
 
@@ -66,6 +81,33 @@ final class Migration {
         if (design.remove("milled") instanceof ObjectNode others) {
             milled.setAll(others);
         }
+    }
+
+    /** What designs until version 3 had by default, in the words of version 4. */
+    private static void defaults(ObjectNode root) {
+        if (!(root.path("design") instanceof ObjectNode design)) {
+            return;
+        }
+        fill(fill(root, "workshop"), "rules", RULES_UNTIL_3);
+        fill(design, "values", SIZES_UNTIL_3.getOrDefault(design.path("kind").asText(), Map.of()));
+        fill(design, "values", Map.of(Address.of(JointKind.DIVIDED_TENON.id(), DividedTenon.END_HAUNCH), "none"));
+    }
+
+    /** Writes down what is missing in a part of the file; what is there and no object stays for the reader to refuse. */
+    private static void fill(ObjectNode parent, String part, Map<String, String> usual) {
+        ObjectNode filled = fill(parent, part);
+        usual.forEach((name, value) -> {
+            if (!filled.has(name)) {
+                filled.put(name, value);
+            }
+        });
+    }
+
+    private static ObjectNode fill(ObjectNode parent, String part) {
+        if (!parent.has(part)) {
+            return parent.putObject(part);
+        }
+        return parent.path(part) instanceof ObjectNode there ? there : parent.objectNode();
     }
 
     private static void move(ObjectNode from, String name, ObjectNode to) {

@@ -5,6 +5,10 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.joint.Joint;
+import longshoulder.core.finding.Finding;
+import longshoulder.core.brief.JointKind;
 import longshoulder.core.measure.Angle;
 import java.io.IOException;
 import java.io.Reader;
@@ -286,7 +290,7 @@ class DesignFileTest {
                         + "öffnen Sie vielleicht t.longshoulder.json.previous.",
                 "[]", "t.longshoulder.json ist kein Entwurf: Die Datei müsste mit „{“ beginnen.",
                 "{\"format\":\"longshoulder-design\",\"version\":99}",
-                "t.longshoulder.json wurde von einem neueren Programm geschrieben (Version 99 des Formats; dieses kennt 3).",
+                "t.longshoulder.json wurde von einem neueren Programm geschrieben (Version 99 des Formats; dieses kennt 4).",
                 "{\"format\":\"longshoulder-design\",\"version\":1}",
                 "t.longshoulder.json: bei dem Anfang: „design“ fehlt.");
         assertThat(bad(table("5 ells")).message(Locale.GERMAN)).contains("bei design.values.overall.length: ")
@@ -336,7 +340,30 @@ class DesignFileTest {
         }
         String second = inOneSection(project, 2);
         assertThat(second).contains("\"limit.short-grain\"").doesNotContain("workshop");
-        assertThat(DesignFile.parse("t", second.getBytes(StandardCharsets.UTF_8))).isEqualTo(project);
+        assertThat(DesignFile.parse("t", second.getBytes(StandardCharsets.UTF_8))).isEqualTo(asUntilVersion3(project));
+    }
+
+    /** With what was the default until version 3 written down. */
+    private static Project asUntilVersion3(Project project) {
+        return new Edit.All(List.of(
+                new Edit.Give("joints.choice", new Value.Chosen("stopped-tenon")),
+                new Edit.Give("orientation.marks", new Value.Chosen("as-chosen")),
+                new Edit.Give("limit.wall-share", new Value.Proportioned(Ratio.read("1/4"))),
+                new Edit.Give("divided-tenon:haunch.end", new Value.Chosen("none")))).applyTo(project);
+    }
+
+    /** Until version 3 a joint that nobody had chosen was a stopped tenon, and aprons were 95 wide. */
+    @Test
+    void filesOfTheThirdVersion_keepTheirPlans() throws Exception {
+        Project now = Project.ofKind(Kinds.find("table").orElseThrow(), "", Showing.TENTH_MILLIMETRES);
+        assertThat(Planner.plan(now).joints()).extracting(Joint::kind).containsOnly(JointKind.HAUNCHED_TENON);
+        String third = new String(DesignFile.toBytes(now), StandardCharsets.UTF_8)
+                .replace("\"version\" : 4", "\"version\" : 3")
+                .replaceFirst("\"apron.width\" : \"90 mm\",", "");
+        Plan plan = Planner.plan(DesignFile.parse("t", third.getBytes(StandardCharsets.UTF_8)));
+        assertThat(plan.joints()).extracting(Joint::kind).containsOnly(JointKind.STOPPED_TENON);
+        assertThat(plan.piece("apron-front").piece().width().value()).isEqualTo(Length.ofMillimetres(95));
+        assertThat(plan.findings()).extracting(Finding::code).contains("tenon-wide");
     }
 
     /** Sections that only a newer program knows are kept, through edits, and written back as they were. */

@@ -40,6 +40,14 @@ public final class HouseRules {
     public static final String APART = "joints.apart";
     public static final String SHOW = "joints.show";
 
+    /** Which joint a meeting gets where none was chosen. */
+    public static final String JOINTS = "joints.choice";
+    public static final String STOPPED_EVERYWHERE = "stopped-tenon";
+
+    /** Which pieces get a mark that says which way they go in. */
+    public static final String MARKS = "orientation.marks";
+    public static final String MARKS_AS_CHOSEN = "as-chosen";
+
     private static final List<Parameter> ALL = all();
 
     private HouseRules() {}
@@ -51,7 +59,9 @@ public final class HouseRules {
                 new Parameter.Choice(UNDERCUT, List.of("none", "half-a-degree")),
                 new Parameter.Choice(FIXING, List.of("free-to-move", "glued")),
                 new Parameter.Choice(APART, List.of("glued", "knock-down")),
-                new Parameter.Choice(SHOW, List.of("hidden", "shown"))));
+                new Parameter.Choice(SHOW, List.of("hidden", "shown")),
+                new Parameter.Choice(JOINTS, List.of("best-for-the-place", STOPPED_EVERYWHERE)),
+                new Parameter.Choice(MARKS, List.of("every-piece", MARKS_AS_CHOSEN))));
         all.add(FENCE_RUN);
         all.addAll(Limits.all());
         return List.copyOf(all);

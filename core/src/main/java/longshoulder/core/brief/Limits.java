@@ -14,7 +14,7 @@ public final class Limits {
 
     /** A wall beside a mortise thinner than this, or than this share of the stock, is likely to split. */
     public static final Parameter.Measure WALL = length("wall", 6_000, 0, 50);
-    public static final Parameter.Proportion WALL_SHARE = ratio("wall-share", "1/4", "0", "1/2");
+    public static final Parameter.Proportion WALL_SHARE = ratio("wall-share", "1/10", "0", "1/2");
 
     /** Wood left between the floor of a mortise and the other side of the post. */
     public static final Parameter.Measure FLOOR = length("floor", 5_000, 0, 50);

@@ -58,7 +58,7 @@ final class ApartCheck implements Check {
 
     /** Grooves are made so shallow, or the piece so wide, that two of them leave a third of it between their floors. */
     private static List<Remedy> remedies(Subject subject, Piece piece, List<Groove> grooves) {
-        Remedies remedies = new Remedies(subject.project());
+        Remedies remedies = new Remedies(subject);
         grooves.stream().map(Groove::depth).map(Amount::value).max(Comparator.naturalOrder()).ifPresent(deepest -> {
             Length third = Length.least(piece.width().value(), piece.thickness().value()).times(1, 3);
             if (third.isLessThan(deepest)) {

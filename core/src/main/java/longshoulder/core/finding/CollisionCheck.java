@@ -67,7 +67,7 @@ final class CollisionCheck implements Check {
         boolean mitred = !tenon.mitres().isEmpty();
         boolean full = subject.project().brief().choice(Brief.TENON_MEETING)
                 .equals(Optional.of(TenonMeeting.FULL.option()));
-        Remedies remedies = new Remedies(subject.project()).at(tenon.id());
+        Remedies remedies = new Remedies(subject).at(tenon.id());
         if (!full) {
             // At full length the rule gives way to nothing: leaving the length to it would help no more.
             remedies.leave(Brief.TENON_LENGTH);

@@ -64,6 +64,6 @@ final class CrowdedCheck implements Check {
 
     private static Finding finding(Subject subject, Piece one, Piece other) {
         return new Finding("pieces-collide", Concern.FRAME, Level.STOP, List.of(one.id(), other.id()),
-                Label.of("finding.piecesCollide", one.id(), other.id()), new Remedies(subject.project()).list());
+                Label.of("finding.piecesCollide", one.id(), other.id()), new Remedies(subject).list());
     }
 }

@@ -7,6 +7,7 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Limits;
 import longshoulder.core.measure.Ratio;
 import longshoulder.core.brief.Value;
+import longshoulder.core.joint.DividedTenon;
 import longshoulder.core.joint.HaunchedTenon;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Tenon;
@@ -26,10 +27,14 @@ final class EndGrainCheck implements Check {
             return List.of();
         }
         Ratio least = subject.brief().ratio(Limits.NEAR_END);
-        return subject.joints().stream().filter(joint -> !(joint.plain() instanceof HaunchedTenon))
+        return subject.joints().stream().filter(joint -> !isHaunched(joint.plain()))
                 .flatMap(joint -> joint.tenons().stream().limit(1).filter(tenon -> isNearEnd(tenon, least))
                         .map(tenon -> finding(subject, joint, tenon)))
                 .toList();
+    }
+
+    private static boolean isHaunched(Joint joint) {
+        return joint instanceof HaunchedTenon || joint instanceof DividedTenon divided && divided.hasEndHaunch();
     }
 
     private static boolean isNearEnd(Tenon tenon, Ratio least) {
@@ -42,7 +47,7 @@ final class EndGrainCheck implements Check {
                 Label.of("finding.nearEnd", joint.id(), tenon.mortiseFromEnd().value(),
                         joint.meeting().mortisePiece().id(),
                         tenon.length().value()),
-                new Remedies(subject.project())
+                new Remedies(subject)
                         .add(Label.of("remedy.haunch", joint.id()),
                                 new Edit.Give(Address.of(joint.id(), JointKind.CHOICE),
                                         new Value.Chosen(JointKind.HAUNCHED_TENON.id())))

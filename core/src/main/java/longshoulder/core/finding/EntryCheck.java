@@ -33,7 +33,7 @@ final class EntryCheck implements Check {
         return new Finding("no-way-in", Concern.JOINTS, Level.STOP,
                 List.of(joint.id(), joint.meeting().mortisePiece().id()),
                 Label.of("finding.noWayIn", joint.id(), drop(joint.meeting()), joint.meeting().mortisePiece().id()),
-                new Remedies(subject.project()).change(joint.meeting().seat().drop(), drop(joint.meeting()).negated())
+                new Remedies(subject).change(joint.meeting().seat().drop(), drop(joint.meeting()).negated())
                         .add(Label.of("remedy.leaveJoint", joint.id()),
                                 new Edit.LeaveToRule(Address.of(joint.id(), JointKind.CHOICE)))
                         .list());

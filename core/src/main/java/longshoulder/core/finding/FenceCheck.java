@@ -39,6 +39,6 @@ final class FenceCheck implements Check {
         return new Finding("fence-turned", Concern.JOINTS, Level.RISK,
                 List.of(joint.id(), joint.meeting().tenonPiece().id()),
                 Label.of("finding.fenceTurned", joint.id(), miss),
-                new Remedies(subject.project()).choose(HouseRules.SAWING, "by-the-line").list());
+                new Remedies(subject).choose(HouseRules.SAWING, "by-the-line").list());
     }
 }

@@ -34,7 +34,7 @@ final class FitCheck implements Check {
     }
 
     private static void fit(Subject subject, Joint joint, Length clearance, List<Finding> findings) {
-        Remedies remedies = new Remedies(subject.project()).add(Label.of("remedy.forgetTenon", joint.id()),
+        Remedies remedies = new Remedies(subject).add(Label.of("remedy.forgetTenon", joint.id()),
                 new Edit.ForgetMilled(joint.id(), Milled.TENON));
         if (clearance.isLessThan(subject.brief().length(Limits.FIT_TIGHT))) {
             findings.add(new Finding("fit-tight", Concern.JOINTS, Level.RISK, List.of(joint.id()),

@@ -87,6 +87,6 @@ final class FloatingCheck implements Check {
 
     private static Finding finding(Subject subject, List<String> group) {
         return new Finding("floats", Concern.FRAME, Level.STOP, group,
-                Label.of("finding.floats", group.getFirst(), group.size()), new Remedies(subject.project()).list());
+                Label.of("finding.floats", group.getFirst(), group.size()), new Remedies(subject).list());
     }
 }

@@ -32,7 +32,7 @@ final class GlueRoomCheck implements Check {
                         ? Label.of("finding.tenonBeyondMortise", tenon.id(), tenon.length().value(),
                                 tenon.depth().value(), room.negated())
                         : Label.of("finding.noGlueRoom", tenon.id(), room, subject.brief().length(Limits.GLUE_ROOM)),
-                new Remedies(subject.project()).at(tenon.id()).leave(Brief.MORTISE_DEPTH)
+                new Remedies(subject).at(tenon.id()).leave(Brief.MORTISE_DEPTH)
                         .set(Brief.MORTISE_DEPTH, tenon.depth().value().plus(missing))
                         .set(Brief.TENON_LENGTH, tenon.length().value().minus(missing)).list());
     }

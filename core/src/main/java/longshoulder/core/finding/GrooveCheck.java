@@ -92,7 +92,7 @@ final class GrooveCheck implements Check {
                         new Finding("groove-cuts-tenon", Concern.JOINTS, Level.RISK, List.of(groove.id(), joint.id()),
                                 Label.of("finding.grooveCutsTenon", groove.id(), joint.id(),
                                         Math.round(100 * lost / whole)),
-                                new Remedies(subject.project()).add(Label.of("remedy.grooveStops", groove.id()),
+                                new Remedies(subject).add(Label.of("remedy.grooveStops", groove.id()),
                                         new Edit.Give(Address.of(groove.id(), "groove.run"), new Value.Chosen("panel")))
                                         .set("groove.depth", groove.depth().value().times(1, 2)).list()));
             }
@@ -124,7 +124,7 @@ final class GrooveCheck implements Check {
         if (!told) {
             findings.add(new Finding("panel-tight", Concern.JOINTS, Level.RISK, List.of(panel.id(), groove.id()),
                     Label.of("finding.panelTight", panel.id(), panel.width().value(), needed, room),
-                    new Remedies(subject.project()).set("panel.room", needed).list()));
+                    new Remedies(subject).set("panel.room", needed).list()));
         }
     }
 }

@@ -112,7 +112,7 @@ final class HandedCheck implements Check {
     private static Finding finding(Subject subject, String code, List<String> about, Label message) {
         List<Edit> marks = about.stream().<Edit>map(id -> new Edit.Give(Address.of(id, Orientation.PARAMETER),
                 new Value.Chosen(Orientation.MARKED))).toList();
-        return new Finding(code, Concern.FRAME, Level.NOTE, about, message, new Remedies(subject.project())
+        return new Finding(code, Concern.FRAME, Level.NOTE, about, message, new Remedies(subject)
                 .add(Label.of("remedy.mark", about.size()), new Edit.All(marks)).list());
     }
 }

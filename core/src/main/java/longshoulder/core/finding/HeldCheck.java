@@ -41,7 +41,7 @@ final class HeldCheck implements Check {
     private static Finding top(Subject subject, Piece piece) {
         return new Finding("held-tight", Concern.FRAME, Level.RISK, List.of(piece.id()),
                 Label.of("finding.heldTop", piece.id(), piece.width().value(), subject.movement(piece)),
-                new Remedies(subject.project()).choose(HouseRules.FIXING, "free-to-move").list());
+                new Remedies(subject).choose(HouseRules.FIXING, "free-to-move").list());
     }
 
     private static Finding rail(Subject subject, Joint joint) {
@@ -50,6 +50,6 @@ final class HeldCheck implements Check {
         return new Finding("held-tight", Concern.JOINTS, Level.RISK, List.of(joint.id(), rail.id()),
                 Label.of("finding.heldRail", rail.id(), rail.width().value(), subject.movement(rail),
                         joint.meeting().mortisePiece().id()),
-                new Remedies(subject.project()).change(rail.width(), limit.minus(rail.width().value())).list());
+                new Remedies(subject).change(rail.width(), limit.minus(rail.width().value())).list());
     }
 }

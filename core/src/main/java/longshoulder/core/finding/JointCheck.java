@@ -16,7 +16,7 @@ final class JointCheck implements Check {
     }
 
     private static Finding finding(Subject subject, Joint joint, Fault fault) {
-        Remedies remedies = new Remedies(subject.project());
+        Remedies remedies = new Remedies(subject);
         fault.mends().forEach(mend -> add(remedies, joint, mend));
         return new Finding(fault.code(), Concern.JOINTS, fault.level(), fault.about(), fault.message(),
                 remedies.list());

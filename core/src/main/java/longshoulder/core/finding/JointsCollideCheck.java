@@ -65,7 +65,7 @@ final class JointsCollideCheck implements Check {
 
     private static Finding finding(Subject subject, Joint one, Joint other) {
         boolean held = Stream.of(one, other).anyMatch(joint -> joint.heldBy().isPresent());
-        Remedies remedies = new Remedies(subject.project());
+        Remedies remedies = new Remedies(subject);
         // Pegs and bolts reach farther than the joint that they hold: without them there may be room for both.
         List.of(one, other).forEach(joint -> (held ? joint.heldBy() : Optional.of(JointKind.CHOICE))
                 .ifPresent(parameter -> remedies.leaveAt(joint.id(), parameter)));

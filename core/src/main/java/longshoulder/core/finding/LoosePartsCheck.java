@@ -67,7 +67,7 @@ final class LoosePartsCheck implements Check {
 
     /** The first is a loose part: these stand before the pieces. */
     private static Finding finding(Subject subject, Body one, Body other) {
-        Remedies remedies = new Remedies(subject.project());
+        Remedies remedies = new Remedies(subject);
         Stream.of(one, other).flatMap(body -> body.joint.stream())
                 .forEach(joint -> remedies.leaveAt(joint.id(), joint.heldBy().orElse(JointKind.CHOICE)));
         String loose = one.joint.orElseThrow().id();

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
+import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
@@ -24,11 +25,13 @@ import longshoulder.core.reckoning.Label;
 final class Remedies {
 
     private final Project project;
+    private final Brief settled;
     private final List<Remedy> remedies = new ArrayList<>();
     private Optional<String> joint = Optional.empty();
 
-    Remedies(Project project) {
-        this.project = project;
+    Remedies(Subject subject) {
+        this.project = subject.project();
+        this.settled = subject.settled();
     }
 
     /** The same for one joint: what was given for it alone, or for its type, is changed there. */
@@ -49,7 +52,7 @@ final class Remedies {
     }
 
     private JointKind type(String id) {
-        return project.brief().choice(Address.of(id, JointKind.CHOICE)).flatMap(JointKind::find)
+        return settled.choice(Address.of(id, JointKind.CHOICE)).flatMap(JointKind::find)
                 .orElse(JointKind.STOPPED_TENON);
     }
 

@@ -53,7 +53,7 @@ final class RoomCheck implements Check {
                         ? Label.of("finding.tenonOffRail", tenon.id(), tenon.width().value(),
                                 tenon.thickness().value(), rail.width().value(), rail.thickness().value())
                         : Label.of("finding.noTenonWidth", tenon.id(), rail.width().value()),
-                new Remedies(subject.project()).at(tenon.id()).leave(Brief.TENON_THICKNESS)
+                new Remedies(subject).at(tenon.id()).leave(Brief.TENON_THICKNESS)
                         .leaveAt(tenon.id(), JointKind.CHOICE).change(rail.thickness(), tenon.thickness().value())
                         .list());
     }
@@ -64,7 +64,7 @@ final class RoomCheck implements Check {
         Length missing = LEAST_LEFT.minus(gone.value());
         return new Finding("nothing-left", Concern.FRAME, Level.STOP, List.of(piece.id()),
                 Label.of("finding.nothingLeft", piece.id(), missing, gone.label(), LEAST_LEFT),
-                new Remedies(subject.project()).change(gone, missing).list());
+                new Remedies(subject).change(gone, missing).list());
     }
 
     private static Finding noRoom(Subject subject, Clearance clearance) {
@@ -72,7 +72,7 @@ final class RoomCheck implements Check {
         Length missing = LEAST_LEFT.minus(amount.value());
         return new Finding("no-room", Concern.FRAME, Level.STOP, List.of(clearance.beside()),
                 Label.of("finding.noRoom", amount.label(), clearance.beside(), missing, LEAST_LEFT),
-                new Remedies(subject.project()).change(amount, missing).list());
+                new Remedies(subject).change(amount, missing).list());
     }
 
     /** A rail wider than the post is long, or standing out past its inner face. */
@@ -84,7 +84,7 @@ final class RoomCheck implements Check {
         if (over.isPositive()) {
             findings.add(new Finding("rail-off-post", Concern.JOINTS, Level.STOP, List.of(meeting.id(), rail.id()),
                     Label.of("finding.railTooWide", rail.id(), rail.width().value(), post.id(), room),
-                    new Remedies(subject.project()).change(rail.width(), over.negated()).change(post.length(), over)
+                    new Remedies(subject).change(rail.width(), over.negated()).change(post.length(), over)
                             .list()));
         }
         Amount face = meeting.referenceExtent();
@@ -93,7 +93,7 @@ final class RoomCheck implements Check {
         if (beyond.isPositive()) {
             findings.add(new Finding("rail-off-post", Concern.JOINTS, Level.STOP, List.of(meeting.id(), rail.id()),
                     Label.of("finding.railTooThick", rail.id(), beyond, post.id()),
-                    new Remedies(subject.project()).change(meeting.seat().setback(), beyond.negated())
+                    new Remedies(subject).change(meeting.seat().setback(), beyond.negated())
                             .change(face, beyond).change(rail.thickness(), beyond.negated()).list()));
         }
     }
@@ -102,7 +102,7 @@ final class RoomCheck implements Check {
         if (!tenon.length().value().isPositive()) {
             findings.add(new Finding("no-tenon", Concern.JOINTS, Level.STOP, List.of(tenon.id()),
                     Label.of("finding.noTenon", tenon.id()),
-                    new Remedies(subject.project()).change(tenon.meeting().postExtent(), LEAST_LEFT).list()));
+                    new Remedies(subject).change(tenon.meeting().postExtent(), LEAST_LEFT).list()));
         }
     }
 }

@@ -29,7 +29,7 @@ final class ShortGrainCheck implements Check {
         return new Finding("tenon-short-grain", Concern.JOINTS, Level.RISK, List.of(tenon.id()),
                 Label.of("finding.shortGrain", tenon.id(), new Angle(Math.rint(10 * angle(tenon)) / 10).toString(),
                         new Angle(most).toString()),
-                new Remedies(subject.project()).add(Label.of("remedy.inLine", tenon.id()),
+                new Remedies(subject).add(Label.of("remedy.inLine", tenon.id()),
                         new Edit.Give(Address.of(tenon.id(), "tenon.line"), new Value.Chosen("rail"))).list());
     }
 }

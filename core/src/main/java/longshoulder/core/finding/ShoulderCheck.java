@@ -46,7 +46,7 @@ final class ShoulderCheck implements Check {
         Piece longer = aShorter ? b : a;
         Length apart = off(subject, longer).minus(off(subject, shorter));
         Length length = longer.length().value().minus(apart);
-        Remedies remedies = new Remedies(project).add(Label.of("remedy.cutTo", longer.id(), length),
+        Remedies remedies = new Remedies(subject).add(Label.of("remedy.cutTo", longer.id(), length),
                 new Edit.RecordMilled(longer.id(), Milled.SHOULDER, length));
         for (Piece piece : List.of(a, b)) {
             if (project.cutShoulders().containsKey(piece.id())) {
@@ -62,7 +62,7 @@ final class ShoulderCheck implements Check {
 
     private static Finding offPlan(Subject subject, List<String> span, Length off) {
         Piece planned = subject.planned().piece(span.getFirst());
-        Remedies remedies = new Remedies(subject.project()).change(planned.length(), off);
+        Remedies remedies = new Remedies(subject).change(planned.length(), off);
         span.stream().filter(subject.project().cutShoulders()::containsKey).forEach(id -> remedies
                 .add(Label.of("remedy.forgetCut", id), new Edit.ForgetMilled(id, Milled.SHOULDER)));
         return new Finding("shoulder-off-plan", Concern.LENGTHS, Level.STOP, span,

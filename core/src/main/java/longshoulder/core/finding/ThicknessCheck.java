@@ -59,7 +59,7 @@ final class ThicknessCheck implements Check {
         if (subject.project().tools().owns(thickness)) {
             return Optional.empty();
         }
-        Remedies remedies = new Remedies(subject.project()).at(tenon.id()).leave(Brief.TENON_THICKNESS);
+        Remedies remedies = new Remedies(subject).at(tenon.id()).leave(Brief.TENON_THICKNESS);
         subject.project().tools().nearest(thickness).ifPresent(nearest -> remedies.set(Brief.TENON_THICKNESS, nearest));
         remedies.own(thickness);
         return Optional.of(new Finding("no-chisel", Concern.JOINTS, Level.RISK, about,
@@ -76,7 +76,7 @@ final class ThicknessCheck implements Check {
             return Optional.empty();
         }
         Length third = Length.fromMillimetres(Math.rint(rail.toMillimetres() / 3));
-        Remedies remedies = new Remedies(subject.project()).at(one.tenon.id()).leave(Brief.TENON_THICKNESS);
+        Remedies remedies = new Remedies(subject).at(one.tenon.id()).leave(Brief.TENON_THICKNESS);
         Optional<Length> fitting = subject.project().tools().between(thinnest, thickest).nearest(third);
         fitting.ifPresent(chisel -> remedies.set(Brief.TENON_THICKNESS, chisel));
         if (fitting.isEmpty()) {

@@ -43,7 +43,7 @@ final class WallCheck implements Check {
         }
         Level level = !wall.isPositive() ? Level.STOP : wall.isLessThan(least) ? Level.RISK : Level.NOTE;
         Length shortfall = wanted.minus(wall);
-        Remedies remedies = new Remedies(subject.project()).change(tenon.meeting().seat().setback(),
+        Remedies remedies = new Remedies(subject).change(tenon.meeting().seat().setback(),
                 outside ? shortfall : shortfall.negated());
         if (!outside) {
             // Thicker stock asks for a thicker wall: from s − far ≥ share · s follows s ≥ far / (1 − share).
@@ -74,7 +74,7 @@ final class WallCheck implements Check {
             return;
         }
         Length shortfall = subject.brief().length(Limits.FLOOR).minus(left);
-        Remedies remedies = new Remedies(subject.project()).at(tenon.id()).leave(Brief.MORTISE_DEPTH)
+        Remedies remedies = new Remedies(subject).at(tenon.id()).leave(Brief.MORTISE_DEPTH)
                 .leave(Brief.TENON_LENGTH);
         if (remedies.isGiven(Brief.MORTISE_DEPTH)) {
             remedies.set(Brief.MORTISE_DEPTH, tenon.depth().value().minus(shortfall));

@@ -50,6 +50,6 @@ final class WideTenonCheck implements Check {
                 isWider(section, subject.brief().ratio(Limits.FAR_TOO_WIDE)) ? Level.RISK : Level.NOTE, joints,
                 Label.of("finding.tenonWide", section.width(), section.thickness(),
                         times.of(section.thickness()), times),
-                new Remedies(subject.project()).add(Label.of("remedy.divide"), new Edit.All(divided)).list());
+                new Remedies(subject).add(Label.of("remedy.divide"), new Edit.All(divided)).list());
     }
 }

@@ -15,32 +15,49 @@ import longshoulder.core.reckoning.Label;
 
 /**
  * Several tenons where one would be too wide or too thick. Double or triple: one above the other, the gaps between them as
- * wide as the tenons of a triple or a third of the whole of a double, bridged by a haunch against cupping. Twin: side by
- * side in the rail's thickness, one tenon thickness apart. Each is numbered with its mortise, from the face edge or the
- * face side. The tenons of a twin are a fifth of the rail thick.
+ * wide as the tenons of a triple or a third of the whole of a double, bridged by a haunch against cupping; at the end of a post another
+ * haunch stands between the first of them and the end. Twin: side by side in the rail's thickness, one tenon thickness apart. Each is
+ * numbered with its mortise, from the face edge or the face side. The tenons of a twin are a fifth of the rail thick.
  *
  * @param tenons in that order
- * @param haunch how deep the haunch between them is; nothing for a twin
+ * @param haunch how deep the haunches are; nothing for a twin
+ * @param endHaunch how wide the one towards the end of the post is; nothing away from it
+ * @param fillsGroove whether the haunches fill a groove exactly, or have room for glue
  */
-public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
+public record DividedTenon(List<Tenon> tenons, Amount haunch, Amount endHaunch, boolean fillsGroove) implements Joint {
+
+    /** Whether a haunch stands between the first tenon and the end of the post. */
+    public static final String END_HAUNCH = "haunch.end";
 
     static final JointType TYPE = new JointType(JointParameters.tenon(Pegged.PARAMETERS,
-            JointParameters.choice("tenon.division", "double", "twin", "triple")), DividedTenon::make,
-            DividedTenon::argue);
+            JointParameters.choice("tenon.division", "double", "twin", "triple"),
+            JointParameters.choice(END_HAUNCH, "where-needed", "none"), JointParameters.measure("haunch.width"),
+            JointParameters.measure("haunch.depth"), JointParameters.choice("haunch.form", "square", "groove-filling")),
+            DividedTenon::make, DividedTenon::argue);
 
     public DividedTenon {
         tenons = List.copyOf(tenons);
     }
 
     static Joint make(JointContext context) {
-        Tenon whole = new TenonRules(context).tenon();
+        TenonRules rules = new TenonRules(context);
+        Tenon plain = rules.tenon();
         String division = context.choice("tenon.division", "double");
         if (division.equals("twin")) {
-            return new DividedTenon(twin(whole.thick(new TenonRules(context).twinThickness())),
-                    JointContext.ruled("amount.haunchDepth", Length.ZERO, "rule.twin"));
+            Amount none = JointContext.ruled("amount.haunchDepth", Length.ZERO, "rule.twin");
+            return new DividedTenon(twin(plain.thick(rules.twinThickness())), none, none, false);
         }
-        int count = division.equals("triple") ? 3 : 2;
-        // A double is tenon, gap, tenon in equal thirds; a triple is five equal parts.
+        boolean atEnd = plain.isAtEnd() && context.choice(END_HAUNCH, "where-needed").equals("where-needed");
+        Amount endHaunch = atEnd
+                ? rules.haunchWidth()
+                : JointContext.ruled("amount.haunchWidth", Length.ZERO, "rule.division");
+        Tenon whole = atEnd ? rules.tenon(endHaunch, rules.edgeShoulder()) : plain;
+        return new DividedTenon(divided(whole, division.equals("triple") ? 3 : 2), rules.haunchDepth(), endHaunch,
+                context.choice("haunch.form", "square").equals("groove-filling"));
+    }
+
+    /** A double is tenon, gap, tenon in equal thirds; a triple is five equal parts. */
+    private static List<Tenon> divided(Tenon whole, int count) {
         int parts = 2 * count - 1;
         Amount width = JointContext.share("amount.tenonWidth", whole.width(), 1, parts, "rule.division");
         List<Tenon> tenons = new ArrayList<>();
@@ -50,15 +67,15 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
                     .amount();
             tenons.add(whole.at(shoulder, width, whole.faceShoulder()));
         }
-        return new DividedTenon(tenons,
-                JointContext.share("amount.haunchDepth", whole.thickness(), 1, 1, "rule.haunch"));
+        return tenons;
     }
 
     private static void argue(JointEvaluation evaluation) {
-        Length width = evaluation.tenon().width().value();
-        evaluation.sayIf(evaluation.isTooWide(), "reason.divided.wide", width, evaluation.tenon().thickness().value());
-        evaluation.objectIf(!evaluation.isTooWide(), "reason.divided.narrow", width);
-        evaluation.objectToEnd();
+        Length width = evaluation.oneTenonWidth();
+        boolean wide = evaluation.isTooWide(width);
+        evaluation.askForRoom();
+        evaluation.sayIf(wide, "reason.divided.wide", width, evaluation.tenon().thickness().value());
+        evaluation.objectIf(!wide, "reason.divided.narrow", width);
     }
 
     private static List<Tenon> twin(Tenon whole) {
@@ -94,7 +111,7 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
         for (Tenon tenon : tenons) {
             all = all.plus(tenon.adds());
         }
-        return all.plus(bridges(mm(haunch), true));
+        return all.plus(haunches(mm(haunch), true));
     }
 
     @Override
@@ -103,22 +120,32 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
         for (Tenon tenon : tenons) {
             all = all.plus(tenon.removes());
         }
-        double room = mm(tenons.getFirst().depth()) - mm(tenons.getFirst().length());
-        return haunch.value().isPositive() ? all.plus(bridges(mm(haunch) + room, false)) : all;
+        double room = fillsGroove ? 0 : mm(tenons.getFirst().depth()) - mm(tenons.getFirst().length());
+        return haunch.value().isPositive() ? all.plus(haunches(mm(haunch) + room, false)) : all;
     }
 
-    private Solid bridges(double run, boolean onRail) {
+    /** Those between the tenons, and the one towards the end of the post. */
+    private Solid haunches(double run, boolean onRail) {
         Solid all = Solid.NOTHING;
-        RailEnd end = new RailEnd(meeting());
         for (int i = 0; i + 1 < tenons.size() && haunch.value().isPositive(); i++) {
             Tenon tenon = tenons.get(i);
-            double from = mm(tenon.edgeShoulder()) + mm(tenon.width());
-            double to = mm(tenons.get(i + 1).edgeShoulder());
-            all = all.plus(onRail
-                    ? end.beyondShoulder(run, from, to, tenon.innerCheek(), tenon.outerCheek())
-                    : end.intoPost(run, from, to, tenon.innerCheek(), tenon.outerCheek()));
+            all = all.plus(haunch(run, mm(tenon.edgeShoulder()) + mm(tenon.width()),
+                    mm(tenons.get(i + 1).edgeShoulder()), onRail));
         }
-        return all;
+        return endHaunch.value().isPositive() ? all.plus(haunch(run, 0, mm(endHaunch), onRail)) : all;
+    }
+
+    private Solid haunch(double run, double from, double to, boolean onRail) {
+        RailEnd end = new RailEnd(meeting());
+        Tenon tenon = tenons.getFirst();
+        return onRail
+                ? end.beyondShoulder(run, from, to, tenon.innerCheek(), tenon.outerCheek())
+                : end.intoPost(run, from, to, tenon.innerCheek(), tenon.outerCheek());
+    }
+
+    /** Whether the grain at the end of the post is kept whole by a haunch. */
+    public boolean hasEndHaunch() {
+        return endHaunch.value().isPositive();
     }
 
     @Override
@@ -128,13 +155,16 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch) implements Joint {
 
     @Override
     public Joint fitted(UnaryOperator<Tenon> fit) {
-        return new DividedTenon(tenons.stream().map(fit).toList(), haunch);
+        return new DividedTenon(tenons.stream().map(fit).toList(), haunch, endHaunch, fillsGroove);
     }
 
     @Override
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = StoppedTenon.figures(tenons.getFirst());
         figures.put("haunch.depth", haunch);
+        if (hasEndHaunch()) {
+            figures.put("haunch.width", endHaunch);
+        }
         return figures;
     }
 }

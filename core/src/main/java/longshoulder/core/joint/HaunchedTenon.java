@@ -37,12 +37,9 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) 
 
     static Joint make(JointContext context) {
         TenonRules rules = new TenonRules(context);
-        Amount width = context.givenOr("haunch.width",
-                () -> JointContext.share("amount.haunchWidth", context.meeting().tenonPiece().width(), 1, 3,
-                        "rule.haunch"));
+        Amount width = rules.haunchWidth();
         Tenon tenon = rules.tenon(width, rules.edgeShoulder());
-        Amount depth = context.givenOr("haunch.depth",
-                () -> JointContext.share("amount.haunchDepth", tenon.thickness(), 1, 1, "rule.haunch"));
+        Amount depth = rules.haunchDepth();
         return new HaunchedTenon(tenon, width, depth, switch (context.choice("haunch.form", "square")) {
             case "sloping" -> Form.SLOPING;
             case "groove-filling" -> Form.GROOVE_FILLING;
@@ -54,6 +51,8 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) 
         Length fromEnd = evaluation.tenon().mortiseFromEnd().value();
         evaluation.sayIf(evaluation.isAtEnd(), "reason.haunched.end", fromEnd, evaluation.railWidth().times(1, 3));
         evaluation.objectIf(!evaluation.isAtEnd(), "reason.haunched.far", fromEnd);
+        evaluation.askForRoom();
+        evaluation.objectToWidth(evaluation.oneTenonWidth());
     }
 
     @Override

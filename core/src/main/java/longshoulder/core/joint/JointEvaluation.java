@@ -14,6 +14,9 @@ import longshoulder.core.wood.Species;
  */
 final class JointEvaluation {
 
+    /** From here on a post has room for a mortise with walls. */
+    private static final Length STOUT_POST = Length.ofMillimetres(30);
+
     private final DesignChoices choices;
     private final Meeting meeting;
     private final Tenon tenon;
@@ -92,18 +95,41 @@ final class JointEvaluation {
         return Species.find(choices.wood(meeting.mortisePiece().role().id())).filter(Species::isSoft).isPresent();
     }
 
-    boolean isTooWide() {
-        return tenon.width().value().isGreaterThan(choices.brief().ratio(Limits.WIDE).of(tenon.thickness().value()));
+    /** How wide one tenon would be here: at the end of a post a haunch takes a third of the rail. */
+    Length oneTenonWidth() {
+        return isAtEnd()
+                ? railWidth().times(2, 3).minus(tenon.edgeShoulder().value())
+                : tenon.width().value();
+    }
+
+    boolean isTooWide(Length width) {
+        return width.isGreaterThan(choices.brief().ratio(Limits.WIDE).of(tenon.thickness().value()));
     }
 
     /** Against one tenon as wide as all of it. */
     void objectToWidth() {
-        objectIf(isTooWide(), "reason.tooWide", tenon.width().value(), tenon.thickness().value());
+        objectToWidth(tenon.width().value());
+    }
+
+    /** Against one tenon of that width. */
+    void objectToWidth(Length width) {
+        objectIf(isTooWide(width), "reason.tooWide", width, tenon.thickness().value());
+    }
+
+    /** Whether a post has room for a mortise with walls. */
+    boolean isStout() {
+        return !postExtent().isLessThan(STOUT_POST);
+    }
+
+    /** For a tenon that stays hidden in its post, where the post has room for it. */
+    void askForRoom() {
+        sayIf(isStout(), "reason.stopped.room", postExtent(), tenon.length().value());
+        objectIf(!isStout(), "reason.stopped.thin", postExtent());
     }
 
     /** Whether the mortise begins within a tenon's length of the end of the post. */
     boolean isAtEnd() {
-        return tenon.mortiseFromEnd().value().isLessThan(tenon.length().value());
+        return tenon.isAtEnd();
     }
 
     /** Against a mortise that leaves short grain at the end of the post. */

@@ -23,9 +23,6 @@ public record StoppedTenon(Tenon tenon) implements Joint {
                     JointParameters.choice("tenon.line", "rail", "post", "loose")),
             StoppedTenon::make, StoppedTenon::argue);
 
-    /** From here on a post has room for a mortise with walls. */
-    static final Length STOUT_POST = Length.ofMillimetres(30);
-
     static Joint make(JointContext context) {
         TenonRules rules = new TenonRules(context);
         Amount none = JointContext.ruled("amount.edgeShoulder", Length.ZERO, "rule.noShoulder");
@@ -41,10 +38,7 @@ public record StoppedTenon(Tenon tenon) implements Joint {
     }
 
     private static void argue(JointEvaluation evaluation) {
-        Length post = evaluation.postExtent();
-        evaluation.sayIf(!post.isLessThan(STOUT_POST), "reason.stopped.room", post,
-                evaluation.tenon().length().value());
-        evaluation.objectIf(post.isLessThan(STOUT_POST), "reason.stopped.thin", post);
+        evaluation.askForRoom();
         evaluation.objectToEnd();
         evaluation.objectToWidth();
     }

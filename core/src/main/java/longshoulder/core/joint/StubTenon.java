@@ -39,7 +39,7 @@ public record StubTenon(Tenon tenon, Amount runnerHeight, Amount runnerDepth) im
 
     private static void argue(JointEvaluation evaluation) {
         Length post = evaluation.postExtent();
-        evaluation.sayIf(post.isLessThan(StoppedTenon.STOUT_POST), "reason.stub.thin", post);
+        evaluation.sayIf(!evaluation.isStout(), "reason.stub.thin", post);
         evaluation.object("reason.stub.short", post.times(1, 4));
     }
 

@@ -58,6 +58,11 @@ public record Tenon(Meeting meeting, Amount stock, Amount thickness, Amount widt
         return thickness.value().isPositive();
     }
 
+    /** Whether its mortise begins nearer to the end of the post than it is long: the grain between is short. */
+    boolean isAtEnd() {
+        return mortiseFromEnd().value().isLessThan(length.value());
+    }
+
     /** The same tenon elsewhere on the rail's end. */
     Tenon at(Amount otherEdgeShoulder, Amount otherWidth, Amount otherFaceShoulder) {
         return new Tenon(meeting, stock, thickness, otherWidth, length, depth, otherFaceShoulder, otherEdgeShoulder,

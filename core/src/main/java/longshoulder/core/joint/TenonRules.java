@@ -57,6 +57,18 @@ final class TenonRules {
         return four.at(four.edgeShoulder(), four.width(), shoulder);
     }
 
+    /** From the rail's face edge: a third of the rail's width. */
+    Amount haunchWidth() {
+        return context.givenOr("haunch.width",
+                () -> JointContext.share("amount.haunchWidth", meeting.tenonPiece().width(), 1, 3, "rule.haunch"));
+    }
+
+    /** Beyond the shoulder: as deep as the tenon is thick. */
+    Amount haunchDepth() {
+        return context.givenOr("haunch.depth",
+                () -> JointContext.share("amount.haunchDepth", thickness(), 1, 1, "rule.haunch"));
+    }
+
     /** Short: a quarter of the post, and at least 6. */
     Tenon stub() {
         Amount length = context.givenOr(Brief.TENON_LENGTH, () -> new Amount.Greatest(Label.of("amount.tenonLength"),

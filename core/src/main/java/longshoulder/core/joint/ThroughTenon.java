@@ -49,6 +49,7 @@ public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean o
     private static void argue(JointEvaluation evaluation) {
         evaluation.say("reason.through.long", evaluation.postExtent());
         evaluation.objectToCrossing();
+        evaluation.objectToWidth();
         evaluation.objectToComingOut("reason.through.shows");
     }
 

@@ -70,6 +70,7 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
         evaluation.say("reason.tusked.apart");
         evaluation.objectToComingOut("reason.tusked.shows");
         evaluation.objectToCrossing();
+        evaluation.objectToWidth();
     }
 
     @Override

@@ -39,7 +39,7 @@ final class FreeFrame implements Kind {
         Length tall = unit.times(120);
         return List.of(post("post-left", "A1", tall, stout, Length.ZERO),
                 post("post-right", "A2", tall, stout, unit.times(150)),
-                new Alteration.Between("rail-upper", Role.RAIL, "B1", "post-left", "post-right", stout.plus(thin), thin,
+                new Alteration.Between("rail-upper", Role.RAIL, "B1", "post-left", "post-right", stout, thin,
                         unit.times(100), Length.ZERO));
     }
 

@@ -26,7 +26,7 @@ final class Table {
                 .length("overall.depth", 800, 32 * 16, 150, 3000).length("overall.height", 750, 30 * 16, 150, 2000)
                 .length("top.thickness", 25, 16, 6, 150).length("overhang.ends", 60, 40, 0, 1000)
                 .length("overhang.sides", 40, 24, 0, 1000).length("leg.width", 60, 40, 15, 300)
-                .length("leg.depth", 60, 40, 15, 300).length("apron.width", 95, 60, 25, 600)
+                .length("leg.depth", 60, 40, 15, 300).length("apron.width", 90, 56, 25, 600)
                 .length("apron.thickness", 22, 14, 8, 150).length("apron.setback", 8, 6, 0, 150);
         return of("table",
                 ways(sizes.length("drawer-rail.width", 50, 32, 20, 200), 45, 28, 25, 16, 150, 6 * 16));

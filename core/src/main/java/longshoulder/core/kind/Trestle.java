@@ -32,7 +32,7 @@ final class Trestle {
             .length("beam.length", 800, 32 * 16, 200, 4000).length("foot.spread", 560, 22 * 16, 150, 1500)
             .length("foot.height", 60, 40, 25, 200).length("foot.thickness", 60, 40, 25, 200)
             .length("leg.width", 110, 72, 30, 300).length("leg.thickness", 50, 32, 20, 200)
-            .length("beam.width", 110, 72, 30, 300).length("beam.thickness", 40, 26, 15, 150)
+            .length("beam.width", 110, 72, 30, 300).length("beam.thickness", 45, 30, 15, 150)
             .length("stretcher.width", 70, 44, 20, 300).length("stretcher.thickness", 30, 20, 12, 150)
             .length("stretcher.height", 180, 7 * 16, 30, 1200).tenons().list();
 

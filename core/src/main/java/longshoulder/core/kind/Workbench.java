@@ -31,8 +31,8 @@ final class Workbench {
             .length("top.thickness", 80, 52, 20, 200).length("overhang.ends", 200, 8 * 16, 0, 1000)
             .length("post.width", 90, 56, 40, 250).length("post.depth", 90, 56, 40, 250)
             .length("rail.width", 110, 72, 40, 300).length("rail.thickness", 45, 28, 20, 150)
-            .length("lower-rail.height", 80, 48, 0, 600).length("stretcher.width", 120, 76, 40, 300)
-            .length("stretcher.thickness", 40, 26, 20, 150).length("stretcher.height", 230, 9 * 16, 0, 900)
+            .length("lower-rail.height", 80, 48, 0, 600).length("stretcher.width", 120, 72, 40, 300)
+            .length("stretcher.thickness", 45, 30, 20, 150).length("stretcher.height", 230, 9 * 16, 0, 900)
             .way("stretcher.joint", "tusked", "wedged", "bolted", "glued").tenons().list();
 
     static final Kind KIND = new SetOut("workbench", PARAMETERS, brief -> new Workbench(brief).frame());

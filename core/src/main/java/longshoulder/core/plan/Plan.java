@@ -3,6 +3,8 @@ package longshoulder.core.plan;
 import java.util.List;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Frame;
+import longshoulder.core.joint.Candidate;
+import longshoulder.core.joint.Candidates;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Level;
@@ -51,6 +53,11 @@ public record Plan(Project project, Frame frame, List<Joint> joints, List<Planne
     /** Whether something keeps it from being made. */
     public boolean isStopped() {
         return findings.stream().anyMatch(finding -> finding.level() == Level.STOP);
+    }
+
+    /** The types that one of its joints could have, the best first, each with what its figures say for it and against it. */
+    public List<Candidate> candidates(Joint joint) {
+        return Candidates.of(project.ofItsKind(frame), frame.usual(), joint, joints);
     }
 
     /** The joints whose mortise is in a piece. */

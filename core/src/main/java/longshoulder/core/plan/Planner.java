@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import longshoulder.core.finding.Checks;
 import longshoulder.core.finding.Subject;
+import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Shape;
@@ -15,6 +16,7 @@ import longshoulder.core.joint.Joinery;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Staggering;
 import longshoulder.core.measure.Length;
+import longshoulder.core.project.Progress;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -35,8 +37,12 @@ public final class Planner {
 
     /** The plan of a project whose pieces stand otherwise than its kind would set them. */
     public static Plan plan(Project project, Frame frame) {
-        Project settled = project.settled(frame);
-        Frame planned = AsMilled.follow(project, Staggering.of(settled, frame));
+        Project asSet = project.settled(frame);
+        Frame staggered = Staggering.of(asSet, frame);
+        // A rail that was moved away from the end of its post, or has a section of its own, may want another joint.
+        Frame asDesigned = asDesigned(project, staggered);
+        Project settled = asDesigned.equals(frame) ? asSet : project.settled(asDesigned);
+        Frame planned = AsMilled.follow(project, staggered);
         Frame built = planned.withCut(project.cutShoulders());
         List<Joint> joints = Joinery.of(settled, planned, built);
         Map<String, List<Joint>> byRail = joints.stream()
@@ -53,6 +59,13 @@ public final class Planner {
                 .toList();
         return new Plan(project, built, joints, pieces,
                 Checks.run(new Subject(project, settled.brief(), planned, built, joints, cutShapes)));
+    }
+
+    /** With the sections that the maker gave single pieces, but not with what was milled: a slip at the planer changes no joint. */
+    private static Frame asDesigned(Project project, Frame frame) {
+        return project.alterations().stream().anyMatch(Alteration.Resize.class::isInstance)
+                ? AsMilled.follow(project.withProgress(Progress.NONE), frame)
+                : frame;
     }
 
     private static PlannedPiece planned(Project project, Piece piece, List<Joint> own, CutShape cutShape) {

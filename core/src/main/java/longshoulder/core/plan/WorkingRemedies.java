@@ -13,7 +13,7 @@ import longshoulder.core.project.Project;
 public final class WorkingRemedies {
 
     /** In a design of more joints to try them all would take minutes: there they are given untried. */
-    private static final int MOST_JOINTS = 400;
+    static final int MOST_JOINTS = 400;
 
     private WorkingRemedies() {}
 

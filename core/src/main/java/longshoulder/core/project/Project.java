@@ -12,6 +12,7 @@ import longshoulder.core.brief.Value;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.joint.DesignChoices;
+import longshoulder.core.joint.UsualJoints;
 import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
@@ -67,8 +68,14 @@ public record Project(String title, Brief brief, Map<String, String> woods, Tool
                 .frame(brief);
     }
 
-    /** With what a frame of its kind usually has where the maker gave nothing: what joints are made from. */
+    /** With what a frame of its kind usually has where the maker gave nothing, and a type for each joint: what joints are made from. */
     public Project settled(Frame frame) {
+        Project usual = ofItsKind(frame);
+        return usual.withBrief(usual.brief.over(UsualJoints.of(usual, frame)));
+    }
+
+    /** With what a frame of its kind usually has where the maker gave nothing; where that leaves a joint open, so does this. */
+    public Project ofItsKind(Frame frame) {
         return withBrief(brief.over(frame.usual()));
     }
 

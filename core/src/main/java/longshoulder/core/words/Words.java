@@ -110,9 +110,15 @@ public final class Words {
         return sentence.strip().replaceAll("[\\p{Cntrl}\\p{Cf}\\x{2028}\\x{2029}]+", " ").replaceFirst("\\.\\.+$", ".");
     }
 
-    /** The message of a finding as a sentence. */
+    /** The message of a finding as a sentence. Where less than nothing is left of something, nothing is. */
     public String say(Finding finding) {
-        return sentence(finding.message());
+        Label message = finding.message();
+        return sentence(new Label(message.key(),
+                message.arguments().stream().map(Words::atLeastNothing).toList()));
+    }
+
+    private static Object atLeastNothing(Object argument) {
+        return argument instanceof Length length && !length.isPositive() ? Label.of("number.nothing") : argument;
     }
 
     /** A length as it is shown, with its unit. */

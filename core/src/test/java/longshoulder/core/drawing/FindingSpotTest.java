@@ -5,16 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import longshoulder.core.brief.Value;
+import longshoulder.core.Tables;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.View;
-import longshoulder.core.kind.Kinds;
-import longshoulder.core.measure.Length;
-import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
-import longshoulder.core.project.Edit;
-import longshoulder.core.project.Project;
 import longshoulder.core.words.Words;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 import org.junit.jupiter.api.Test;
@@ -24,8 +19,7 @@ class FindingSpotTest {
 
     /** Legs so thin that their mortises meet, and walls are left thin. */
     private static final Plan PLAN = Planner
-            .plan(new Edit.Give("leg.width", new Value.Measured(Length.ofMillimetres(30)))
-                    .applyTo(Project.ofKind(Kinds.find("table").orElseThrow(), "", Showing.TENTH_MILLIMETRES)));
+            .plan(Tables.table("leg.width", "30"));
     private static final Words WORDS = Words.showing(PLAN.project().showing());
     private static final DrawingContext CONTEXT = new DrawingContext(PLAN, WORDS, (text, size, bold) -> 0);
     private static final SheetLayout LAYOUT = new SheetLayout(PLAN);

@@ -284,8 +284,9 @@ class ChecksTest {
             "@stub-tenon @bolt=bolted @bolt.reach=10", "@tusked-tenon @tusk.thickness=9"})
     void remedies_mendWhatTheySay(String settings) {
         List<Finding> found = findings(settings);
-        Finding first = found.stream().filter(finding -> !finding.code().equals("tenon-wide")).findFirst()
-                .orElseThrow();
+        Finding first = found.stream()
+                .filter(finding -> !finding.code().equals("tenon-wide") && !finding.code().equals("falls-apart"))
+                .findFirst().orElseThrow();
         for (Remedy remedy : first.remedies()) {
             Project project = remedy.edit().applyTo(projectOf(settings));
             assertThat(Planner.plan(project).findings())

@@ -110,13 +110,25 @@ class JointsTest {
 
     @Test
     void divided_doubleInThirds_twinOneThicknessApart() {
-        Joint twice = joint(JointKind.DIVIDED_TENON, "tenon.thickness", "6");
+        Joint twice = joint(JointKind.DIVIDED_TENON, "tenon.thickness", "6", "haunch.end", "none");
         assertThat(twice.tenons()).extracting(tenon -> tenon.width().value())
                 .containsExactly(mm("71").times(1, 3), mm("71").times(1, 3));
         assertThat(joint(JointKind.DIVIDED_TENON, "tenon.division", "triple").tenons()).hasSize(3);
         List<Tenon> twin = joint(JointKind.DIVIDED_TENON, "tenon.division", "twin", "tenon.thickness", "6").tenons();
         assertThat(twin.get(1).faceShoulder().value().minus(twin.get(0).faceShoulder().value())).isEqualTo(mm("12"));
         assertThat(twin.get(0).faceShoulder().value()).isEqualTo(mm("2"));
+    }
+
+    /** An apron of 95 at the leg's top: a third of it is the haunch, 12 the far shoulder, and two tenons and a gap share the rest. */
+    @Test
+    void divided_atTheEndOfThePost_isHaunched() {
+        DividedTenon haunched = (DividedTenon) joint(JointKind.DIVIDED_TENON).plain();
+        assertThat(haunched.endHaunch().value()).isEqualTo(mm("95").times(1, 3));
+        assertThat(haunched.tenons()).extracting(tenon -> tenon.width().value())
+                .containsOnly(mm("95").times(2, 3).minus(mm("12")).times(1, 3));
+        assertThat(haunched.adds().volume()).isGreaterThan(
+                ((DividedTenon) joint(JointKind.DIVIDED_TENON, "haunch.width", "10").plain()).tenons().getFirst().adds()
+                        .volume());
     }
 
     @Test
@@ -216,16 +228,16 @@ class JointsTest {
     private static Candidate candidate(JointKind kind, String... settings) {
         Plan plan = Planner.plan(table(settings));
         Joint joint = plan.joints().stream().filter(one -> one.id().equals(FRONT_LEFT)).findFirst().orElseThrow();
-        return Candidates.of(plan.project(), joint, plan.joints()).stream().filter(one -> one.kind() == kind)
+        return plan.candidates(joint).stream().filter(one -> one.kind() == kind)
                 .findFirst().orElseThrow();
     }
 
     @Test
     void candidates_reasonsComeFromTheVeryMeeting() {
         assertThat(candidate(JointKind.HAUNCHED_TENON).speaksFor()).extracting(Label::key)
-                .containsExactly("reason.haunched.end");
-        assertThat(candidate(JointKind.DIVIDED_TENON).speaksFor()).singleElement()
-                .matches(reason -> reason.arguments().contains(mm("71")));
+                .containsExactly("reason.haunched.end", "reason.stopped.room");
+        assertThat(candidate(JointKind.DIVIDED_TENON, "apron.width", "120").speaksFor())
+                .anyMatch(reason -> reason.arguments().contains(mm("68")));
         assertThat(candidate(JointKind.DIVIDED_TENON, "apron.width", "60").speaksAgainst()).extracting(Label::key)
                 .contains("reason.divided.narrow");
         assertThat(candidate(JointKind.HALF_LAP).speaksAgainst()).isNotEmpty();
@@ -235,8 +247,8 @@ class JointsTest {
 
     @Test
     void candidates_bestFirst_aRailAtTheEndOfThePostWantsAHaunch() {
-        Plan plan = Planner.plan(table());
-        List<Candidate> candidates = Candidates.of(plan.project(), plan.joints().getFirst(), plan.joints());
+        Plan plan = Planner.plan(table("apron.width", "90"));
+        List<Candidate> candidates = plan.candidates(plan.joints().getFirst());
         assertThat(candidates).extracting(Candidate::kind)
                 .containsExactlyInAnyOrderElementsOf(JointKind.ofEnds());
         assertThat(candidates.getFirst().kind()).isEqualTo(JointKind.HAUNCHED_TENON);

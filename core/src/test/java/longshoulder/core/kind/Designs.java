@@ -12,9 +12,11 @@ public final class Designs {
 
     private Designs() {}
 
-    /** A design of a kind with its metric defaults and some values changed: name, text, name, text. */
+    /** A design of a kind with stopped tenons where no joint is chosen ({@link Tables#plain}) and some values changed: name, text, name, text. */
     public static Project of(String kind, String... settings) {
-        Project project = Project.ofKind(Kinds.find(kind).orElseThrow(), "test", Showing.TENTH_MILLIMETRES);
+        Project project = kind.equals("table")
+                ? Tables.table()
+                : Tables.plain(Project.ofKind(Kinds.find(kind).orElseThrow(), "test", Showing.TENTH_MILLIMETRES));
         for (int i = 0; i < settings.length; i += 2) {
             project = Tables.give(settings[i], settings[i + 1]).applyTo(project);
         }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import longshoulder.core.Tables;
 import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.cutlist.CutList;
 import longshoulder.core.drawing.DrawingContext;
@@ -108,7 +109,7 @@ class ShopPaperTest {
 
     @Test
     void findings_areSaidOnTheCover() {
-        Plan plan = plan("table", Showing.TENTH_MILLIMETRES);
+        Plan plan = Tables.plan();
         Words words = Words.showing(Showing.TENTH_MILLIMETRES, Locale.GERMAN);
         String cover = said(pages(plan, Paper.A4).subList(0, 1)).replace('\n', ' ');
         assertThat(plan.findings()).isNotEmpty()

@@ -90,7 +90,7 @@ class ClosedJointsTest {
 
     /** What is seen inside the slots of wedges and tusks, and beside a bolt in its hole, is not drawn: so many millimetres at most. */
     @ParameterizedTest
-    @CsvSource({"bench slab.joint=wedged-through, 22", "workbench, 9", "workbench stretcher.joint=bolted, 3"})
+    @CsvSource({"bench slab.joint=wedged-through, 22", "workbench, 12", "workbench stretcher.joint=bolted, 3"})
     void slots_areDrawnFilled(String design, double inside) {
         assertLooksLikeItsSolids(plan(design), inside);
     }

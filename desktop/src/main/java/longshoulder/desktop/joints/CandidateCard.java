@@ -15,6 +15,7 @@ import longshoulder.core.joint.Joinery;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Changes;
+import longshoulder.core.plan.TriedCandidate;
 import longshoulder.core.project.Edit;
 import longshoulder.desktop.words.Texts;
 import longshoulder.desktop.control.Lines;
@@ -34,13 +35,16 @@ final class CandidateCard extends VBox {
     private final Joint joint;
     private final JointKind kind;
 
-    CandidateCard(Workbench bench, Joint joint, Candidate candidate, Node picture) {
+    CandidateCard(Workbench bench, Joint joint, TriedCandidate one, Node picture) {
+        Candidate candidate = one.candidate();
         this.bench = bench;
         this.joint = joint;
         this.kind = candidate.kind();
         getStyleClass().add("candidate");
         getChildren().addAll(name(), picture);
         tried().ifPresent(trial -> getChildren().add(trial(trial)));
+        one.stop().ifPresent(stop -> getChildren()
+                .add(Lines.of(Texts.get("joints.stopped") + " " + bench.words().say(stop) + ".", "stop-text")));
         candidate.speaksFor().forEach(reason -> getChildren().add(Lines.of("+  " + bench.words().say(reason), "for")));
         candidate.speaksAgainst()
                 .forEach(reason -> getChildren().add(Lines.of("\u2212  " + bench.words().say(reason), "against")));
@@ -69,6 +73,11 @@ final class CandidateCard extends VBox {
     }
 
     private Edit choose(Joint one) {
+        return choose(one, kind);
+    }
+
+    /** The edit that gives a joint a type. */
+    static Edit choose(Joint one, JointKind kind) {
         return new Edit.Give(Address.of(one.id(), JointKind.CHOICE), new Value.Chosen(kind.id()));
     }
 
