@@ -49,6 +49,9 @@ final class CurveCommand implements Callable<Integer> {
     @ArgGroup(multiplicity = "1")
     private Given given = new Given();
 
+    @Option(names = "--inches", description = "What is typed without a unit is in inches, and sizes are shown in inches.")
+    private boolean inches;
+
     @Option(names = "--stations", defaultValue = "8", paramLabel = "N", description = "Into how many the chord is divided: 2 to 100, usually ${DEFAULT-VALUE}.")
     private int stations;
 
@@ -62,15 +65,14 @@ final class CurveCommand implements Callable<Integer> {
         }
         Arc arc = arc();
         var out = spec.commandLine().getOut();
-        out.printf(Locale.ROOT, "radius %.3f mm, chord %.3f mm, sagitta %.3f mm%n", arc.radius(), arc.chord(),
-                arc.sagitta());
+        out.printf("radius %s, chord %s, sagitta %s%n", shown(arc.radius()), shown(arc.chord()), shown(arc.sagitta()));
         List<Double> offsets = arc.offsets(stations);
         for (int i = 0; i <= stations; i++) {
-            out.printf(Locale.ROOT, "  at %9.3f mm: %8.3f mm%n", arc.chord() * i / stations, offsets.get(i));
+            out.printf("  at %13s: %12s%n", shown(arc.chord() * i / stations), shown(offsets.get(i)));
         }
         if (given.offsets != null) {
-            out.printf(Locale.ROOT, "What was measured leaves this arc by %.3f mm at most.%n",
-                    arc.farthest(millimetres(given.offsets)));
+            out.printf("What was measured leaves this arc by %s at most.%n",
+                    shown(arc.farthest(millimetres(given.offsets))));
         }
         if (svg != null) {
             DrawingFile.write(svg, SvgPen.toBytes(new CurveDrawing(arc, stations).atScale(1)));
@@ -86,26 +88,39 @@ final class CurveCommand implements Callable<Integer> {
         if (given.radius != null) {
             arc = new Arc(millimetres(given.radius), over);
         } else if (given.rise != null) {
-            arc = Arc.ofRise(over, millimetres(given.rise));
+            double rise = millimetres(given.rise);
+            if (rise > over / 2) {
+                throw new Refusal(
+                        "A curve that rises %s over a chord of %s is more than half a circle; the rise is at most half the chord."
+                                .formatted(shown(rise), shown(over)));
+            }
+            arc = Arc.ofRise(over, rise);
         } else {
             arc = Arc.ofOffsets(over, millimetres(given.offsets == null ? List.of() : given.offsets));
         }
         if (!arc.isPossible()) {
-            throw new Refusal("A chord of %.3f mm needs a radius of at least half of it, not %.3f mm.".formatted(over,
-                    arc.radius()));
+            throw new Refusal("A chord of %s needs a radius of at least half of it, not %s.".formatted(shown(over),
+                    shown(arc.radius())));
         }
         return arc;
     }
 
-    private static List<Double> millimetres(List<String> texts) {
+    /** As the chord was typed: in thousandths of a millimetre or ten-thousandths of an inch. */
+    private String shown(double millimetres) {
+        return inches || chord.matches(".*(\"|in\\b).*")
+                ? String.format(Locale.ROOT, "%.4f in", millimetres / 25.4)
+                : String.format(Locale.ROOT, "%.3f mm", millimetres);
+    }
+
+    private List<Double> millimetres(List<String> texts) {
         List<Double> lengths = new ArrayList<>();
         texts.forEach(text -> lengths.add(millimetres(text)));
         return lengths;
     }
 
-    private static double millimetres(String text) {
+    private double millimetres(String text) {
         try {
-            double length = LengthEntry.read(text, Unit.MILLIMETRE).toMillimetres();
+            double length = LengthEntry.read(text, inches ? Unit.INCH : Unit.MILLIMETRE).toMillimetres();
             if (length <= 0) {
                 throw new Refusal("\"%s\" is not a size; it must be more than nothing.".formatted(text));
             }

@@ -29,7 +29,7 @@ final class NewCommand implements Callable<Integer> {
     @Option(names = "--set", paramLabel = "NAME=VALUE", description = "Gives a parameter a value, such as overall.length=\"1500 mm\".")
     private List<String> settings = new ArrayList<>();
 
-    @Option(names = "--wood", paramLabel = "ROLE=WOOD", description = "Chooses a wood, such as top=elm.")
+    @Option(names = "--wood", paramLabel = "ROLE=WOOD", description = "Chooses a wood, such as top=elm; all=oak for every piece.")
     private List<String> woods = new ArrayList<>();
 
     @Option(names = "--title", description = "What to call the design.")

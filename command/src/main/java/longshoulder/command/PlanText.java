@@ -2,8 +2,8 @@ package longshoulder.command;
 
 import longshoulder.core.plan.WorkingRemedies;
 import java.io.PrintWriter;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.finding.Finding;
@@ -11,9 +11,11 @@ import longshoulder.core.frame.Assembly;
 import longshoulder.core.measure.Length;
 import longshoulder.core.finding.Remedy;
 import longshoulder.core.joint.Joint;
+import longshoulder.core.joint.Tenon;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
 import longshoulder.core.words.Words;
 
 /** A plan as plain text for a person. */
@@ -34,10 +36,11 @@ final class PlanText {
             out.println(plan.project().title());
             out.println();
         }
-        out.printf("%-5s%-18s%-12s%14s%14s%12s%12s%n", "mark", "piece", "wood", "length", "shoulders", "width",
-                "thickness");
+        int name = 2 + plan.pieces().stream().mapToInt(piece -> words.name(piece.id()).length()).max().orElse(16);
+        String row = "%-5s%-" + Math.max(18, name) + "s%-12s%14s%14s%12s%12s%n";
+        out.printf(row, "mark", "piece", "wood", "length", "shoulders", "width", "thickness");
         for (PlannedPiece piece : plan.pieces()) {
-            out.printf("%-5s%-18s%-12s%14s%14s%12s%12s%n", piece.piece().mark(), words.name(piece.id()),
+            out.printf(row, piece.piece().mark(), words.name(piece.id()),
                     words.text("wood." + piece.wood()), size(piece.length()),
                     piece.shoulderLength().map(this::size).orElse("-"), size(piece.piece().width()),
                     size(piece.piece().thickness()));
@@ -81,10 +84,17 @@ final class PlanText {
     }
 
     private void joint(Joint joint) {
-        String figures = joint.figures().values().stream()
-                .map(amount -> words.say(amount.label()) + " " + words.length(amount.value()))
-                .collect(Collectors.joining(", "));
-        out.printf("%s: %s; %s%n", words.name(joint.id()), words.text("joint." + joint.type()), figures);
+        List<String> all = new ArrayList<>(joint.figures().values().stream()
+                .map(amount -> words.say(amount.label()) + " " + words.length(amount.value())).toList());
+        joint.tenons().stream().limit(1).forEach(tenon -> {
+            if (tenon.ends() == Tenon.Ends.ROUND) {
+                all.add(words.say(Label.of("plan.roundEnds", tenon.thickness().value().times(1, 2))));
+            }
+            all.add(words.say(Label.of("plan.end." + joint.meeting().postEndFacing().id(),
+                    joint.meeting().mortisePiece().id())));
+        });
+        out.printf("%s: %s%s%n", words.name(joint.id()), words.text("joint." + joint.type()),
+                all.isEmpty() ? "" : "; " + String.join(", ", all));
     }
 
     void findings() {

@@ -47,9 +47,9 @@ final class ProveCommand implements Callable<Integer> {
         Words words = Words.showing(plan.project().showing());
         designs.out().printf(Locale.ROOT, "The two edges give %.2f\u00b0, the plan asks for %.2f\u00b0.%n",
                 proof.fromEdges().degrees(), Math.abs(measured.start().faceAngle()));
-        designs.out().println(words.text("prove." + proof.odd().name()));
+        words.say(proof).forEach(designs.out()::println);
         designs.out().flush();
-        return proof.odd() == BothWays.Odd.NONE ? Main.FINE : Main.STOPPED;
+        return proof.isRight() ? Main.FINE : Main.STOPPED;
     }
 
     private static Length length(Plan plan, String text) {

@@ -29,7 +29,7 @@ final class SetCommand implements Callable<Integer> {
     @Parameters(index = "1..*", paramLabel = "NAME=VALUE", description = "Gives a parameter a value; NAME= leaves it to the rule of thumb. JOINT:joint=TYPE chooses a joint, JOINT:NAME=VALUE sets one of its parameters.")
     private List<String> settings = new ArrayList<>();
 
-    @Option(names = "--wood", paramLabel = "ROLE=WOOD", description = "Chooses a wood, such as top=elm.")
+    @Option(names = "--wood", paramLabel = "ROLE=WOOD", description = "Chooses a wood, such as top=elm; all=oak for every piece.")
     private List<String> woods = new ArrayList<>();
 
     @Option(names = "--milled", paramLabel = "ID:WHAT=LENGTH", description = "Enters what was really cut: the shoulder, width or thickness of a piece, the tenon or mortise of a joint, the tongue of a joint or a type. ID:WHAT= forgets it.")
@@ -40,6 +40,12 @@ final class SetCommand implements Callable<Integer> {
 
     @Option(names = "--kind", paramLabel = "KIND", description = "Makes another kind of furniture of it, with its usual sizes; says what is dropped.")
     private @Nullable String kind;
+
+    @Option(names = "--chisels", paramLabel = "LENGTH,...", description = "The chisels and cutters that are owned, in the place of those before, such as \"6 mm,8 mm,10 mm\".")
+    private @Nullable String chisels;
+
+    @Option(names = "--show", paramLabel = "STEP", description = "Shows lengths in steps of 1 mm, 0.5 mm, 0.1 mm, 1/16 in, 1/32 in or 1/64 in; it also says in what unit bare numbers are typed.")
+    private @Nullable String step;
 
     @Option(names = "--force", description = "Writes even where another program has changed the file meanwhile.")
     private boolean force;
@@ -54,6 +60,12 @@ final class SetCommand implements Callable<Integer> {
             project = Settings.apply(project, "--kind", edit);
             Words words = Words.showing(project.showing());
             drops.ifPresent(what -> design.out().println(words.sentence(what) + "."));
+        }
+        if (step != null) {
+            project = Settings.show(project, step);
+        }
+        if (chisels != null) {
+            project = Settings.own(project, chisels);
         }
         for (String alteration : alterations) {
             project = Settings.alter(project, alteration);

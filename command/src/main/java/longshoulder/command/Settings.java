@@ -5,11 +5,16 @@ import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.measure.EntryException;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.measure.Length;
+import longshoulder.core.frame.Role;
+import longshoulder.core.frame.Piece;
 import longshoulder.core.measure.LengthEntry;
 import longshoulder.core.project.Alterations;
 import longshoulder.core.project.Edit;
@@ -41,10 +46,43 @@ final class Settings {
         }
     }
 
-    /** ROLE=WOOD. */
+    /** ROLE=WOOD; all=WOOD for every piece of wood in the design. */
     static Project useWood(Project project, String setting) {
         String[] halves = halves(setting, "--wood", "top=elm");
-        return apply(project, setting, new Edit.UseWood(halves[0], halves[1]));
+        return apply(project, setting, halves[0].equals("all")
+                ? new Edit.All(project.frame().pieces().stream().map(Piece::role).distinct()
+                        .filter(role -> role != Role.GLASS)
+                        .<Edit>map(role -> new Edit.UseWood(role.id(), halves[1])).toList())
+                : new Edit.UseWood(halves[0], halves[1]));
+    }
+
+    /** LENGTH,LENGTH,...: these chisels and cutters in the place of those that are owned. */
+    static Project own(Project project, String setting) {
+        Project owning = project;
+        List<Length> owned = Arrays.stream(setting.split(",", -1)).map(width -> length(project, width)).toList();
+        for (Length width : owned) {
+            owning = apply(owning, "--chisels " + setting, new Edit.OwnChisel(width));
+        }
+        for (Length width : project.tools().chisels()) {
+            owning = owned.contains(width) ? owning : apply(owning, setting, new Edit.GiveAwayChisel(width));
+        }
+        return owning;
+    }
+
+    /** A step in which lengths are shown, such as 1/64 in. */
+    static Project show(Project project, String step) {
+        return Arrays.stream(Showing.values()).filter(showing -> showing.code().equals(step)).findFirst()
+                .map(showing -> apply(project, step, new Edit.ShowIn(showing)))
+                .orElseThrow(() -> new Refusal("--show \"%s\" is no step; it is one of %s.".formatted(step,
+                        String.join(", ", Arrays.stream(Showing.values()).map(Showing::code).toList()))));
+    }
+
+    private static Length length(Project project, String text) {
+        try {
+            return LengthEntry.read(text, project.showing().unit());
+        } catch (EntryException refused) {
+            throw new Refusal(refused.getMessage());
+        }
     }
 
     /** ID:WHAT=LENGTH; ID:WHAT= forgets it. */

@@ -355,10 +355,15 @@ class MainTest {
         String file = design("splay.side=7");
         Outcome agree = run("prove", file, "apron-left", "--short", "599.1", "--long", "622.4", "--angle", "7");
         assertThat(agree.code()).isZero();
-        assertThat(agree.out()).contains("The two edges give 6.99°, the plan asks for 7.00°").contains("agree");
+        assertThat(agree.out()).contains("The two edges give 6.99°, the plan asks for 7.00°", "They are as planned.");
         Outcome odd = run("prove", file, "C1", "--short", "599.1", "--long", "619.4", "--angle", "7");
         assertThat(odd.code()).isEqualTo(1);
-        assertThat(odd.out()).contains("longer edge is the odd one out");
+        assertThat(odd.out()).contains("longer edge is the odd one out",
+                "The longer edge is 3 mm shorter than planned.");
+        Outcome square = run("prove", file, "C1", "--short", "600", "--long", "600", "--angle", "0");
+        assertThat(square.code()).isEqualTo(1);
+        assertThat(square.out()).contains("agree with each other", "The longer edge is 22.4 mm shorter than planned.",
+                "The bevel is 7.00° flatter than planned.").doesNotContain("They are as planned");
         assertThat(run("prove", file, "apron-front", "--short", "1", "--long", "2", "--angle", "7").err())
                 .contains("has square ends");
         assertThat(run("prove", file, "keel", "--short", "1", "--long", "2", "--angle", "7").err())

@@ -148,6 +148,10 @@ public final class PlanJson {
         out.writeStringField("face", code(meeting.face()));
         place(out, "fromFace", code(meeting.reference()), tenon.cheekFromReference().value());
         place(out, "fromEnd", code(meeting.postEnd()), tenon.mortiseFromEnd().value());
+        out.writeStringField("endFacing", meeting.postEndFacing().id());
+        if (tenon.ends() == Tenon.Ends.ROUND) {
+            millimetres(out, "endRadius", tenon.thickness().value().times(1, 2));
+        }
         out.writeEndObject();
     }
 

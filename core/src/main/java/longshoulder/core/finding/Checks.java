@@ -14,7 +14,8 @@ public final class Checks {
             new ShortGrainCheck(), new WallCheck(), new EndGrainCheck(), new ThicknessCheck(), new WideTenonCheck(),
             new GlueRoomCheck(), new ShoulderCheck(), new JointCheck(), new HeldCheck(), new GrooveCheck(),
             new CrowdedCheck(), new LoosePartsCheck(), new ApartCheck(),
-            new FenceCheck(), new FitCheck(), new EntryCheck(), new WaitingCheck(), new HandedCheck());
+            new FenceCheck(), new FitCheck(), new EntryCheck(), new TongueCheck(), new WaitingCheck(),
+            new HandedCheck());
 
     private Checks() {}
 

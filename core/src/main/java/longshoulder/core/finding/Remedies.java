@@ -24,6 +24,9 @@ import longshoulder.core.reckoning.Label;
 /** Builds remedies, leaving out those that would be refused. */
 final class Remedies {
 
+    /** A wider one is hard to find and harder to drive. */
+    private static final Length WIDEST_MORTISE_CHISEL = Length.ofMillimetres(25);
+
     private final Project project;
     private final Brief settled;
     private final List<Remedy> remedies = new ArrayList<>();
@@ -136,7 +139,7 @@ final class Remedies {
 
     /** Adds a chisel to the maker's tools, if there can be one so wide. */
     Remedies own(Length width) {
-        return width.isPositive() && !width.isGreaterThan(Edit.OwnChisel.WIDEST)
+        return width.isPositive() && !width.isGreaterThan(WIDEST_MORTISE_CHISEL)
                 ? add(Label.of("remedy.own", width), new Edit.OwnChisel(width))
                 : this;
     }

@@ -1,5 +1,6 @@
 package longshoulder.core.finding;
 
+import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Limits;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -66,13 +67,19 @@ final class ThicknessCheck implements Check {
                 Label.of("finding.noChisel", thickness), remedies.list()));
     }
 
+    /** The tenon of a bar is as thin as the thinnest tool: its mould, and the glass in its rebates, hold it. */
+    private static boolean isBar(Subject subject, Grown one) {
+        return subject.joints().stream()
+                .anyMatch(joint -> joint.kind() == JointKind.GLAZING_BAR && joint.id().equals(one.tenon.id()));
+    }
+
     private static Optional<Finding> stock(Subject subject, Grown one, List<Grown> all) {
         Length thickness = one.thickness();
         Length rail = one.stock;
         Length thinnest = subject.brief().ratio(Limits.THINNEST).of(rail);
         Length thickest = subject.brief().ratio(Limits.THICKEST).of(rail);
         boolean thick = thickness.isGreaterThan(thickest);
-        if (!thick && !thickness.isLessThan(thinnest)) {
+        if (!thick && (!thickness.isLessThan(thinnest) || isBar(subject, one))) {
             return Optional.empty();
         }
         Length third = Length.fromMillimetres(Math.rint(rail.toMillimetres() / 3));

@@ -1,6 +1,7 @@
 package longshoulder.core.frame;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.Locale;
 import java.util.Optional;
 import longshoulder.core.geometry.HalfSpace;
@@ -21,6 +22,12 @@ public enum Facing {
     /** The one with an id; empty if there is none. */
     public static Optional<Facing> find(String id) {
         return Arrays.stream(values()).filter(facing -> facing.id().equals(id)).findFirst();
+    }
+
+    /** Which way a direction mostly points. */
+    public static Facing of(Vector3D direction) {
+        return Arrays.stream(values()).max(Comparator.comparingDouble(one -> one.direction().dot(direction)))
+                .orElseThrow();
     }
 
     /** The long face of a piece that looks this way; empty where only an end of it does. */

@@ -2,8 +2,10 @@ package longshoulder.core.joint;
 
 import longshoulder.core.brief.Limits;
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
+import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.wood.Species;
@@ -147,7 +149,23 @@ final class JointEvaluation {
     }
 
     private Optional<Meeting> crossing() {
-        return others.stream().filter(other -> Math.abs(other.inward().dot(meeting.inward())) < 0.5).findFirst();
+        return others.stream().filter(other -> other.part().isEnd())
+                .filter(other -> Math.abs(other.inward().dot(meeting.inward())) < 0.5)
+                .filter(other -> shareHeight(other, meeting)).findFirst();
+    }
+
+    /** Whether two rails stand beside each other on their post, and not one above the other. */
+    private static boolean shareHeight(Meeting one, Meeting other) {
+        DoubleSummaryStatistics first = heights(one);
+        DoubleSummaryStatistics second = heights(other);
+        return first.getMin() < second.getMax() - Tolerance.LENGTH
+                && second.getMin() < first.getMax() - Tolerance.LENGTH;
+    }
+
+    /** Where a rail's end stands along the post. */
+    private static DoubleSummaryStatistics heights(Meeting one) {
+        return one.tenonPiece().shape().corners(one.shoulder()).stream()
+                .mapToDouble(corner -> corner.dot(one.mortisePiece().pose().along())).summaryStatistics();
     }
 
     /** Joints over a moulding want both show sides in one plane. */

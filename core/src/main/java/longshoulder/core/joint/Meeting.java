@@ -1,5 +1,6 @@
 package longshoulder.core.joint;
 
+import longshoulder.core.frame.Facing;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Seat;
 import longshoulder.core.geometry.HalfSpace;
@@ -69,6 +70,13 @@ public record Meeting(Piece tenonPiece, Part part, Piece mortisePiece, PostFace 
     public Part postEnd() {
         Vector3D.Unit edgeward = tenonPiece.pose().across().negate();
         return mortisePiece.pose().along().dot(edgeward) > 0 ? Part.FINISH : Part.START;
+    }
+
+    /** Which way that end of the post points, as one stands before the furniture. */
+    public Facing postEndFacing() {
+        return Facing.of(postEnd() == Part.FINISH
+                ? mortisePiece.pose().along()
+                : mortisePiece.pose().along().negate());
     }
 
     /** The plane of the rail's end or edge; the rail's body lies inside. At a crossing it is the post's own surface. */

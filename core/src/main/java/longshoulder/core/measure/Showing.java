@@ -79,6 +79,13 @@ public enum Showing {
                         .stripTrailingZeros().toPlainString();
     }
 
+    /** A fit with its unit: "0.34 mm", "0.013 in". */
+    public String text(Fit fit) {
+        return BigDecimal.valueOf(fit.length().picometres())
+                .divide(BigDecimal.valueOf(unit().picometres()), isInches() ? 3 : 2, RoundingMode.HALF_EVEN)
+                .toPlainString() + (isInches() ? " in" : " mm");
+    }
+
     /** The figure with its unit: "599.1 mm", "49 5/8 in". */
     public String text(Length length) {
         return figure(length) + (isInches() ? " in" : " mm");

@@ -5,15 +5,22 @@ import longshoulder.core.measure.Length;
 
 /**
  * An angled piece with equal splay at both ends, proved two ways from what the maker measured: the tip-to-tip lengths along
- * both edges give an angle, atan((long − short) / (2 · width)), and the bevel gives another.
+ * both edges give an angle, atan((long − short) / (2 · width)), and the bevel gives another. Each measure is held against the plan too:
+ * three that agree with each other may all be those of another piece.
  *
  * @param fromEdges the angle that the two lengths give
  * @param odd the one measure that is out with the others and with the plan
+ * @param shorterBy by how much the shorter edge is longer than planned; negative where it is shorter
+ * @param longerBy the same of the longer edge
+ * @param bevelBy by how much the bevel is steeper than planned, in degrees; negative where it is flatter
  */
-public record BothWays(Angle fromEdges, Odd odd) {
+public record BothWays(Angle fromEdges, Odd odd, Length shorterBy, Length longerBy, double bevelBy) {
 
     /** What a careful maker can hold, in degrees. */
     private static final double AGREES = 0.1;
+
+    /** The same for a length. */
+    private static final Length NEAR = Length.ofMicrometres(500);
 
     /** Which measure is the odd one out. */
     public enum Odd {
@@ -33,16 +40,40 @@ public record BothWays(Angle fromEdges, Odd odd) {
         double across = 2 * width.toMillimetres();
         double difference = longEdge.minus(shortEdge).toMillimetres();
         Angle fromEdges = new Angle(Math.toDegrees(Math.atan(difference / across)));
-        if (Math.abs(fromEdges.degrees() - fromSquare.degrees()) <= AGREES) {
-            return new BothWays(fromEdges, Odd.NONE);
-        }
-        // Each in the same measure: how far it shifts the angle from the planned one.
-        double bevel = Math.abs(fromSquare.degrees() - Math.abs(planned.faceAngle()));
-        double shorter = degrees(shortEdge.minus(planned.shortPoint()), across);
-        double longer = degrees(longEdge.minus(planned.longPoint()), across);
+        Length shorterBy = shortEdge.minus(planned.shortPoint());
+        Length longerBy = longEdge.minus(planned.longPoint());
+        double bevelBy = fromSquare.degrees() - Math.abs(planned.faceAngle());
+        boolean agree = Math.abs(fromEdges.degrees() - fromSquare.degrees()) <= AGREES;
+        return new BothWays(fromEdges, agree
+                ? Odd.NONE
+                : odd(Math.abs(bevelBy), degrees(shorterBy, across), degrees(longerBy, across)), shorterBy, longerBy,
+                bevelBy);
+    }
+
+    /** Each in the same measure: how far it shifts the angle from the planned one. */
+    private static Odd odd(double bevel, double shorter, double longer) {
         double worst = Math.max(bevel, Math.max(shorter, longer));
-        return new BothWays(fromEdges,
-                worst == bevel ? Odd.BEVEL : worst == shorter ? Odd.SHORT_EDGE : Odd.LONG_EDGE);
+        return worst == bevel ? Odd.BEVEL : worst == shorter ? Odd.SHORT_EDGE : Odd.LONG_EDGE;
+    }
+
+    /** Whether the shorter edge is as planned. */
+    public boolean isShorterAsPlanned() {
+        return !shorterBy.abs().isGreaterThan(NEAR);
+    }
+
+    /** Whether the longer edge is as planned. */
+    public boolean isLongerAsPlanned() {
+        return !longerBy.abs().isGreaterThan(NEAR);
+    }
+
+    /** Whether the bevel is as planned. */
+    public boolean isBevelAsPlanned() {
+        return Math.abs(bevelBy) <= AGREES;
+    }
+
+    /** Whether the measures agree with each other and with the plan. */
+    public boolean isRight() {
+        return odd == Odd.NONE && isShorterAsPlanned() && isLongerAsPlanned() && isBevelAsPlanned();
     }
 
     private static double degrees(Length off, double across) {

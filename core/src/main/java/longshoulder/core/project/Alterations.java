@@ -17,6 +17,7 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.measure.LengthEntry;
 import longshoulder.core.measure.Unit;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Typed;
 
 /** Reads alterations from the fields that files and commands give, and applies those of a project to its frame. */
 public final class Alterations {
@@ -87,7 +88,7 @@ public final class Alterations {
     private String text(String field) {
         String text = fields.get(field);
         if (text == null || text.isBlank() || text.length() > LONGEST_NAME) {
-            throw new EditRefused(Label.of("refused.field", field));
+            throw new EditRefused(Label.of("refused.field", new Typed(field)));
         }
         return text;
     }
@@ -100,32 +101,32 @@ public final class Alterations {
     private String name(String field) {
         String name = text(field);
         if (!name.matches("[a-z0-9]+([-.][a-z0-9]+)*")) {
-            throw new EditRefused(Label.of("refused.name", name));
+            throw new EditRefused(Label.of("refused.name", new Typed(name)));
         }
         return name;
     }
 
     private Role role() {
         String id = textOr("role", Role.RAIL.id());
-        return Role.find(id).orElseThrow(() -> new EditRefused(Label.of("refused.role", id)));
+        return Role.find(id).orElseThrow(() -> new EditRefused(Label.of("refused.role", new Typed(id))));
     }
 
     private Alteration.Lying lie() {
         String lie = text("lie");
         return Arrays.stream(Alteration.Lying.values()).filter(one -> one.id().equals(lie)).findFirst()
-                .orElseThrow(() -> new EditRefused(Label.of("refused.lie", lie)));
+                .orElseThrow(() -> new EditRefused(Label.of("refused.lie", new Typed(lie))));
     }
 
     private Facing facing(String field) {
         String id = text(field);
-        return Facing.find(id).orElseThrow(() -> new EditRefused(Label.of("refused.facing", id)));
+        return Facing.find(id).orElseThrow(() -> new EditRefused(Label.of("refused.facing", new Typed(id))));
     }
 
     private Alteration.Curve.Form form() {
         String form = textOr("form", "hollow");
         return Arrays.stream(Alteration.Curve.Form.values())
                 .filter(one -> one.name().toLowerCase(Locale.ROOT).equals(form)).findFirst()
-                .orElseThrow(() -> new EditRefused(Label.of("refused.form", form)));
+                .orElseThrow(() -> new EditRefused(Label.of("refused.form", new Typed(form))));
     }
 
     /** Steeper bevels than this are another face. */
@@ -133,18 +134,18 @@ public final class Alterations {
         try {
             Angle angle = Angle.read(text(field));
             if (angle.degrees() <= 0 || angle.degrees() > STEEPEST_BEVEL) {
-                throw new EditRefused(Label.of("refused.field", field));
+                throw new EditRefused(Label.of("refused.field", new Typed(field)));
             }
             return angle;
         } catch (EntryException refused) {
-            throw new EditRefused(Label.of("refused.entry", field, refused.getMessage()));
+            throw new EditRefused(Label.of("refused.entry", new Typed(field), refused.getMessage()));
         }
     }
 
     private Length size(String field) {
         Length size = length(field, text(field));
         if (!size.isPositive()) {
-            throw new EditRefused(Label.of("refused.field", field));
+            throw new EditRefused(Label.of("refused.field", new Typed(field)));
         }
         return size;
     }
@@ -158,11 +159,11 @@ public final class Alterations {
             boolean negative = text.startsWith("-");
             Length length = LengthEntry.read(negative ? text.substring(1) : text, unit);
             if (length.abs().isGreaterThan(Length.ofMillimetres(20_000))) {
-                throw new EditRefused(Label.of("refused.field", field));
+                throw new EditRefused(Label.of("refused.field", new Typed(field)));
             }
             return negative ? length.negated() : length;
         } catch (EntryException refused) {
-            throw new EditRefused(Label.of("refused.entry", field, refused.getMessage()));
+            throw new EditRefused(Label.of("refused.entry", new Typed(field), refused.getMessage()));
         }
     }
 }

@@ -22,6 +22,7 @@ import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Typed;
 import longshoulder.core.wood.Species;
 import longshoulder.core.wood.Tools;
 
@@ -281,7 +282,7 @@ public sealed interface Edit {
         if (address.joint().isPresent()) {
             return address.type().map(type -> JointType.of(type).parameter(address.parameter()))
                     .orElseGet(() -> jointParameter(project, frame.get(), address))
-                    .orElseThrow(() -> new EditRefused(Label.of("refused.joint", name)));
+                    .orElseThrow(() -> new EditRefused(Label.of("refused.joint", new Typed(name))));
         }
         return kind.parameter(name).or(() -> HouseRules.find(name))
                 .orElseThrow(() -> new EditRefused(Label.of("refused.parameter", Label.of("kind." + kind.id()), name)));

@@ -1,6 +1,7 @@
 package longshoulder.core.words;
 
 import java.text.MessageFormat;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -13,11 +14,14 @@ import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Assembly;
 import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.Angle;
+import longshoulder.core.measure.Fit;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Ratio;
 import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.BothWays;
 import longshoulder.core.plan.EndCut;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Typed;
 
 /**
  * Puts labels and findings into sentences, with lengths shown as the maker chose.
@@ -165,6 +169,28 @@ public final class Words {
                 : say(Label.of(key, degrees(angle), degrees(bevel), text("cut." + longAt.name())));
     }
 
+    /** Whether what was measured on an angled piece agrees, and by how much each measure is off the plan. */
+    public List<String> say(BothWays proof) {
+        List<String> sentences = new ArrayList<>(List.of(text("prove." + proof.odd().name())));
+        if (proof.isRight()) {
+            sentences.add(text("prove.asPlanned"));
+        }
+        if (!proof.isShorterAsPlanned()) {
+            sentences.add(off("prove.short", proof.shorterBy().isPositive(), proof.shorterBy().abs()));
+        }
+        if (!proof.isLongerAsPlanned()) {
+            sentences.add(off("prove.long", proof.longerBy().isPositive(), proof.longerBy().abs()));
+        }
+        if (!proof.isBevelAsPlanned()) {
+            sentences.add(off("prove.bevel", proof.bevelBy() > 0, degrees(proof.bevelBy())));
+        }
+        return sentences;
+    }
+
+    private String off(String key, boolean over, Object by) {
+        return say(Label.of(key + (over ? ".over" : ".under"), by));
+    }
+
     /** What is glued up, and the diagonal to check if there is one, such as "1. left end frame: …; diagonal 1021.8 mm". */
     public String say(Assembly assembly, int number) {
         String pieces = assembly.pieces().stream().map(this::name).collect(Collectors.joining(", "));
@@ -195,7 +221,9 @@ public final class Words {
     private Object argument(Object argument) {
         return switch (argument) {
             case Length length -> said(length);
+            case Fit fit -> decimal(showing.text(fit));
             case Label label -> say(label);
+            case Typed typed -> typed.text();
             case String text -> name(text);
             case Number number -> number;
             default -> argument.toString();

@@ -7,6 +7,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import longshoulder.core.words.Words;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.measure.Fit;
 import longshoulder.core.Tables;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Piece;
@@ -152,7 +155,10 @@ class AsMilledTest {
                 Milled.MORTISE, "8");
         Finding finding = Planner.plan(project).findings().stream().filter(one -> one.code().equals("fit-tight"))
                 .findFirst().orElseThrow();
-        assertThat(finding.message().arguments()).contains(mm("0.34"), 4L, Length.ofMicrometres(40));
+        assertThat(finding.message().arguments()).contains(new Fit(mm("0.34")), 4L, new Fit(Length.ofMicrometres(40)));
+        assertThat(Words.showing(Showing.TENTH_MILLIMETRES).say(finding))
+                .contains("is 0.34 mm too thick", "take 4 shavings of 0.04 mm off each cheek");
+        assertThat(Words.showing(Showing.SIXTEENTHS).say(finding)).contains("is 0.013 in too thick");
     }
 
     /** Whatever is milled by a millimetre or two, at any lean, joints still close: solids neither overlap nor part. */

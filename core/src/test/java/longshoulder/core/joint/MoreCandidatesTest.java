@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.kind.Designs;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
@@ -89,6 +90,18 @@ class MoreCandidatesTest {
         assertThat(plan.candidates(lower).stream()
                 .filter(one -> one.kind() == JointKind.STUB_TENON).flatMap(one -> one.speaksAgainst().stream())
                 .map(Label::key)).doesNotContain("reason.carries.short");
+    }
+
+    /** Stretchers at other heights than the rails go through below them, and cross nothing there. */
+    @Test
+    void through_crossesOnlyWhatIsAtItsHeight() {
+        Plan workbench = Designs.plan("workbench");
+        Joint stretcher = workbench.joints().stream()
+                .filter(one -> one.id().equals("stretcher-front/post-front-left")).findFirst().orElseThrow();
+        assertThat(workbench.candidates(stretcher).stream().filter(one -> one.kind() == JointKind.THROUGH_TENON)
+                .flatMap(one -> one.speaksAgainst().stream()).map(Label::key)).doesNotContain("reason.through.crosses");
+        assertThat(keys(candidate(table(), JointKind.THROUGH_TENON).speaksAgainst()))
+                .contains("reason.through.crosses");
     }
 
     /** Every reason can be said in words, with no figure left open. */

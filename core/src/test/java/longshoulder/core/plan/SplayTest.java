@@ -132,6 +132,14 @@ class SplayTest {
                 new Angle(8.5));
         assertThat(bevel.odd()).isEqualTo(BothWays.Odd.BEVEL);
         assertThat(bevel.fromEdges().degrees()).isCloseTo(6.992, within(ANGLE));
+        // All three agree with each other, but are those of another piece.
+        BothWays other = BothWays.of(planned, width, Length.parse("699.1 mm"), Length.parse("722.4 mm"), new Angle(7));
+        assertThat(other.odd()).isEqualTo(BothWays.Odd.NONE);
+        assertThat(other.isRight()).isFalse();
+        assertThat(other.shorterBy().toMillimetres()).isCloseTo(100, within(0.01));
+        BothWays square = BothWays.of(planned, width, Length.parse("600 mm"), Length.parse("600 mm"), Angle.ZERO);
+        assertThat(square.isBevelAsPlanned()).isFalse();
+        assertThat(square.bevelBy()).isCloseTo(-7, within(ANGLE));
     }
 
     /** Which edge and which side have the long point, told from where the corners of the shoulder lie. */

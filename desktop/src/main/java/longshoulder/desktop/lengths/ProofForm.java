@@ -61,7 +61,7 @@ final class ProofForm extends VBox {
             BothWays proof = BothWays.of(piece.start(), piece.piece().width().value(), shorter.get(), longer.get(),
                     Angle.read(bevel.getText()));
             answer.setText(String.format(Texts.locale(), Texts.get("proof.answer"), proof.fromEdges().degrees(),
-                    Math.abs(piece.start().faceAngle())) + " " + bench.words().text("prove." + proof.odd().name()));
+                    Math.abs(piece.start().faceAngle())) + " " + String.join(" ", bench.words().say(proof)));
         } catch (EntryException refused) {
             bench.notices().say(bench.words().say(refused));
         }
