@@ -38,7 +38,7 @@ class MainTest {
     /** A table with aprons 95 wide, stopped tenons where no joint is chosen, unmarked pieces and some values changed. */
     private String design(String... settings) throws Exception {
         Stream<String> sets = Stream.concat(Stream.of("joints.choice=stopped-tenon", "orientation.marks=as-chosen",
-                "limit.wall-share=1/4", "apron.width=95 mm"), Stream.of(settings))
+                "limit.wall-share=1/4", "apron.width=95 mm", "figures.step=0"), Stream.of(settings))
                 .flatMap(setting -> Stream.of("--set", setting));
         Outcome made = run(Stream.concat(Stream.of("new", "table"), sets).toArray(String[]::new));
         assertThat(made.err()).isEmpty();

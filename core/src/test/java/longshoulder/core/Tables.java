@@ -33,10 +33,11 @@ public final class Tables {
         return project;
     }
 
-    /** The same design with stopped tenons wherever no joint is chosen, unmarked pieces and walls of a quarter of the stock. */
+    /** The same design with stopped tenons wherever no joint is chosen, unmarked pieces, walls of a quarter of the stock, and nothing rounded. */
     public static Project plain(Project project) {
         return new Edit.All(List.of(give(HouseRules.JOINTS, HouseRules.STOPPED_EVERYWHERE),
-                give(HouseRules.MARKS, HouseRules.MARKS_AS_CHOSEN), give("limit.wall-share", "1/4"))).applyTo(project);
+                give(HouseRules.MARKS, HouseRules.MARKS_AS_CHOSEN), give("limit.wall-share", "1/4"),
+                give("figures.step", "0"))).applyTo(project);
     }
 
     public static Plan plan(String... settings) {

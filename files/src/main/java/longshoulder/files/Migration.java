@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import longshoulder.core.brief.Address;
+import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Limits;
@@ -90,7 +91,8 @@ final class Migration {
         }
         fill(fill(root, "workshop"), "rules", RULES_UNTIL_3);
         fill(design, "values", SIZES_UNTIL_3.getOrDefault(design.path("kind").asText(), Map.of()));
-        fill(design, "values", Map.of(Address.of(JointKind.DIVIDED_TENON.id(), DividedTenon.END_HAUNCH), "none"));
+        fill(design, "values",
+                Map.of(Brief.STEP, "0 mm", Address.of(JointKind.DIVIDED_TENON.id(), DividedTenon.END_HAUNCH), "none"));
     }
 
     /** Writes down what is missing in a part of the file; what is there and no object stays for the reader to refuse. */

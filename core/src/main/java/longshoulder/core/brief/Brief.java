@@ -25,6 +25,9 @@ public record Brief(String kind, Map<String, Value> values) {
     public static final String TENON_MEETING = "tenon.meeting";
     public static final String MORTISE_DEPTH = "mortise.depth";
 
+    /** The step to which sizes are rounded that a rule chooses; nothing where they are left as they come. */
+    public static final String STEP = "figures.step";
+
     /** Kept in the order of their names, and found by hash, since the plan of a large door looks up ten thousand values. */
     public Brief {
         values = Collections.unmodifiableMap(new LinkedHashMap<>(new TreeMap<>(values)));

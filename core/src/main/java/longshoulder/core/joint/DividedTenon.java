@@ -52,17 +52,19 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch, Amount endHaunch, 
                 ? rules.haunchWidth()
                 : JointContext.ruled("amount.haunchWidth", Length.ZERO, "rule.division");
         Tenon whole = atEnd ? rules.tenon(endHaunch, rules.edgeShoulder()) : plain;
-        return new DividedTenon(divided(whole, division.equals("triple") ? 3 : 2), rules.haunchDepth(), endHaunch,
+        return new DividedTenon(divided(context, whole, division.equals("triple") ? 3 : 2), rules.haunchDepth(),
+                endHaunch,
                 context.choice("haunch.form", "square").equals("groove-filling"));
     }
 
-    /** A double is tenon, gap, tenon in equal thirds; a triple is five equal parts. */
-    private static List<Tenon> divided(Tenon whole, int count) {
-        int parts = 2 * count - 1;
-        Amount width = JointContext.share("amount.tenonWidth", whole.width(), 1, parts, "rule.division");
+    /** A double is tenon, gap, tenon in equal thirds; a triple is five equal parts. What rounding leaves over goes to the gaps. */
+    private static List<Tenon> divided(JointContext context, Tenon whole, int count) {
+        Amount width = context.snapped(
+                JointContext.share("amount.tenonWidth", whole.width(), 1, 2 * count - 1, "rule.division"));
+        Amount rest = Amount.sum(Label.of("amount.beforeTenon")).plus(whole.width()).minus(width).amount();
         List<Tenon> tenons = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            Amount before = JointContext.share("amount.beforeTenon", whole.width(), 2 * i, parts, "rule.division");
+            Amount before = JointContext.share("amount.beforeTenon", rest, i, count - 1, "rule.division");
             Amount shoulder = Amount.sum(Label.of("amount.edgeShoulder")).plus(whole.edgeShoulder()).plus(before)
                     .amount();
             tenons.add(whole.at(shoulder, width, whole.faceShoulder()));

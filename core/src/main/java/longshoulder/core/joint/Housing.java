@@ -20,7 +20,8 @@ public record Housing(Meeting meeting, Amount depth) implements Joint {
 
     static Joint make(JointContext context) {
         return new Housing(context.meeting(), context.givenOr("housing.depth",
-                () -> JointContext.share("amount.housingDepth", context.meeting().postExtent(), 1, 4, "rule.housing")));
+                () -> context.snapped(JointContext.share("amount.housingDepth", context.meeting().postExtent(), 1, 4,
+                        "rule.housing"))));
     }
 
     private static void argue(JointEvaluation evaluation) {

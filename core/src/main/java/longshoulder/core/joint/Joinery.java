@@ -102,7 +102,7 @@ public final class Joinery {
         Amount limit = tenon.limit().filter(known -> known.value().isLessThan(free.value())).orElse(free);
         Amount length = context.given(Brief.TENON_LENGTH).isPresent() || way == TenonMeeting.FULL
                 ? tenon.length()
-                : new Amount.Least(Label.of("amount.tenonLength"), List.of(tenon.length(), free),
+                : new Amount.Least(Label.of("amount.tenonLength"), List.of(tenon.length(), context.snappedDown(free)),
                         Label.of("rule.meeting." + way.option()));
         List<HalfSpace> mitres = new ArrayList<>(tenon.mitres());
         if (way == TenonMeeting.MITRED && tenon.isThick() && other.isThick()) {

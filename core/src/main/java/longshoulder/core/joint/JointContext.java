@@ -1,7 +1,9 @@
 package longshoulder.core.joint;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
@@ -16,6 +18,8 @@ import longshoulder.core.reckoning.Label;
  * @param kind the type chosen for the meeting; found once, since every figure asks for it
  */
 record JointContext(DesignChoices choices, Meeting meeting, JointKind kind) {
+
+    private static final Length SIXTY_FOURTH = Length.ofInches(1, 64);
 
     /** Of the type that was chosen; the stopped tenon where none was. Panels and crossings leave no choice. */
     JointContext(DesignChoices choices, Meeting meeting) {
@@ -70,6 +74,40 @@ record JointContext(DesignChoices choices, Meeting meeting, JointKind kind) {
 
     private Brief brief() {
         return choices.brief();
+    }
+
+    /** A size that a rule chooses, rounded to the maker's step, so that what is shown adds up; never to nothing. */
+    Amount snapped(Amount wanted) {
+        return onStep(wanted, "rule.step", step -> Length.greatest(step, wanted.value().toNearest(step)));
+    }
+
+    /** The same for a size that has no more room. */
+    Amount snappedDown(Amount wanted) {
+        return onStep(wanted, "rule.stepDown", step -> {
+            Length near = wanted.value().toNearest(step);
+            return near.isGreaterThan(wanted.value()) ? near.minus(step) : near;
+        });
+    }
+
+    private Amount onStep(Amount wanted, String rule, UnaryOperator<Length> rounding) {
+        Optional<Length> step = brief().measure(Brief.STEP).map(Amount::value).filter(Length::isPositive)
+                .filter(any -> wanted.value().isPositive());
+        Optional<Length> rounded = step.map(rounding).filter(value -> !value.equals(wanted.value()));
+        return rounded.isPresent()
+                ? new Amount.Nearest(wanted.label(), wanted, List.of(rounded.get()),
+                        Label.of(rule, step.get()))
+                : wanted;
+    }
+
+    /** Whether rules are those of a shop that works in inches: the step is a fraction of an inch. */
+    boolean isInInches() {
+        return brief().measure(Brief.STEP).map(Amount::value).filter(Length::isPositive)
+                .filter(step -> step.toNearest(SIXTY_FOURTH).equals(step)).isPresent();
+    }
+
+    /** A length of a rule: a round one in millimetres, another in inches. */
+    Length rule(Length metric, Length inches) {
+        return isInInches() ? inches : metric;
     }
 
     /** A share of an amount, such as a third of the post. */

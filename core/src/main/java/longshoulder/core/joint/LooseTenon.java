@@ -42,8 +42,8 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
 
     static Joint make(JointContext context) {
         Amount depth = context.givenOr(Brief.MORTISE_DEPTH,
-                () -> JointContext.share("amount.mortiseDepth", context.meeting().postExtent(), 1, 2,
-                        "rule.looseDepth"));
+                () -> context.snapped(JointContext.share("amount.mortiseDepth", context.meeting().postExtent(), 1, 2,
+                        "rule.looseDepth")));
         Amount length = Amount.sum(Label.of("amount.looseLength")).plus(depth).plus(depth)
                 .minus(JointContext.ruled("amount.glueRoom", ROOM, "rule.glueRoom")).amount();
         Tenon.Ends ends = context.choice("mortise.ends", "round").equals("round")

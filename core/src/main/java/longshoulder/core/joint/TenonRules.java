@@ -60,7 +60,8 @@ final class TenonRules {
     /** From the rail's face edge: a third of the rail's width. */
     Amount haunchWidth() {
         return context.givenOr("haunch.width",
-                () -> JointContext.share("amount.haunchWidth", meeting.tenonPiece().width(), 1, 3, "rule.haunch"));
+                () -> context.snapped(JointContext.share("amount.haunchWidth", meeting.tenonPiece().width(), 1, 3,
+                        "rule.haunch")));
     }
 
     /** Beyond the shoulder: as deep as the tenon is thick. */
@@ -71,10 +72,12 @@ final class TenonRules {
 
     /** Short: a quarter of the post, and at least 6. */
     Tenon stub() {
-        Amount length = context.givenOr(Brief.TENON_LENGTH, () -> new Amount.Greatest(Label.of("amount.tenonLength"),
-                List.of(JointContext.share("amount.quarterOfPost", meeting.postExtent(), 1, 4, "rule.stub"),
-                        JointContext.ruled("amount.leastStub", Length.ofMillimetres(6), "rule.stub")),
-                Label.of("rule.stub")));
+        Amount length = context.givenOr(Brief.TENON_LENGTH,
+                () -> context.snapped(new Amount.Greatest(Label.of("amount.tenonLength"),
+                        List.of(JointContext.share("amount.quarterOfPost", meeting.postExtent(), 1, 4, "rule.stub"),
+                                JointContext.ruled("amount.leastStub",
+                                        context.rule(Length.ofMillimetres(6), Length.ofInches(1, 4)), "rule.stub")),
+                        Label.of("rule.stub"))));
         return tenon().runs(length, depth(length));
     }
 
@@ -122,8 +125,8 @@ final class TenonRules {
         return context.givenOr(Brief.TENON_LENGTH,
                 () -> context.choice(HouseRules.LENGTH, "two-thirds").equals("longest")
                         ? longest()
-                        : new Amount.Share(Label.of("amount.tenonLength"), meeting.postExtent(), 2, 3,
-                                Label.of("rule.twoThirds")));
+                        : context.snapped(new Amount.Share(Label.of("amount.tenonLength"), meeting.postExtent(), 2, 3,
+                                Label.of("rule.twoThirds"))));
     }
 
     /** To the floor that has to stay, less the room for glue. */
@@ -154,16 +157,19 @@ final class TenonRules {
                 () -> Amount.sum(Label.of("amount.mortiseDepth")).plus(length).plus(glueRoom()).amount());
     }
 
-    private static Amount glueRoom() {
-        return new Amount.Ruled(Label.of("amount.glueRoom"), Length.ofMicrometres(1_500), Label.of("rule.glueRoom"));
+    private Amount glueRoom() {
+        return new Amount.Ruled(Label.of("amount.glueRoom"),
+                context.rule(Length.ofMicrometres(1_500), Length.ofInches(1, 16)), Label.of("rule.glueRoom"));
     }
 
     Amount edgeShoulder() {
         Amount sixth = new Amount.Share(Label.of("amount.sixthOfWidth"), meeting.tenonPiece().width(), 1, 6, SIXTH);
-        Amount least = new Amount.Ruled(Label.of("amount.leastEdgeShoulder"), Length.ofMillimetres(6), SIXTH);
-        Amount most = new Amount.Ruled(Label.of("amount.mostEdgeShoulder"), Length.ofMillimetres(12), SIXTH);
+        Amount least = new Amount.Ruled(Label.of("amount.leastEdgeShoulder"),
+                context.rule(Length.ofMillimetres(6), Length.ofInches(1, 4)), SIXTH);
+        Amount most = new Amount.Ruled(Label.of("amount.mostEdgeShoulder"),
+                context.rule(Length.ofMillimetres(12), Length.ofInches(1, 2)), SIXTH);
         Amount capped = new Amount.Least(Label.of("amount.sixthCapped"), List.of(sixth, most), SIXTH);
-        return new Amount.Greatest(Label.of("amount.edgeShoulder"), List.of(least, capped), SIXTH);
+        return context.snapped(new Amount.Greatest(Label.of("amount.edgeShoulder"), List.of(least, capped), SIXTH));
     }
 
     /** What there is of the rail's thickness at this end: less than all of it where its face is worked to a curve. */

@@ -1,6 +1,7 @@
 package longshoulder.core.kind;
 
 import static longshoulder.core.brief.Brief.MORTISE_DEPTH;
+import static longshoulder.core.brief.Brief.STEP;
 import static longshoulder.core.brief.Brief.TENON_LENGTH;
 import static longshoulder.core.brief.Brief.TENON_MEETING;
 import static longshoulder.core.brief.Brief.TENON_THICKNESS;
@@ -52,7 +53,8 @@ final class KindParameters {
 
     /** What holds for all tenons of the piece. */
     KindParameters tenons() {
-        return rule(TENON_LENGTH, 3, 300).rule(TENON_THICKNESS, 2, 100).rule(MORTISE_DEPTH, 3, 300)
+        return length(STEP, 1, 1, 0, 25).rule(TENON_LENGTH, 3, 300).rule(TENON_THICKNESS, 2, 100)
+                .rule(MORTISE_DEPTH, 3, 300)
                 .way(TENON_MEETING, "mitred", "shortened", "interlocked", "staggered", "full");
     }
 

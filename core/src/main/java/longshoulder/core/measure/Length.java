@@ -104,6 +104,11 @@ public record Length(long picometres) implements Comparable<Length> {
         return new Length(roundedQuotient(scaled, BigInteger.valueOf(denominator)).longValueExact());
     }
 
+    /** The nearest whole number of steps; half to even. The step is positive. */
+    public Length toNearest(Length step) {
+        return step.times(times(1, step.picometres).picometres);
+    }
+
     public Length negated() {
         return new Length(Math.negateExact(picometres));
     }

@@ -53,7 +53,7 @@ public enum Showing {
 
     /** The nearest length that can be shown exactly. */
     public Length rounded(Length length) {
-        return new Length(Math.multiplyExact(length.times(1, step).picometres(), step));
+        return length.toNearest(step());
     }
 
     /** The smallest length that can be shown. */

@@ -422,7 +422,7 @@ class WorkbenchTest {
     void stageStates_followThePlan() {
         assertThat(state(Stages.BRIEF).text()).isEqualTo("1500 \u00d7 800 \u00d7 750");
         assertThat(state(Stages.FRAME).text()).isEqualTo("9 pieces");
-        assertThat(state(Stages.JOINTS).text()).isEqualTo("8 joints, 1 note");
+        assertThat(state(Stages.JOINTS).text()).isEqualTo("8 joints");
         assertThat(state(Stages.LENGTHS).text()).isEqualTo("2 spans agree");
         bench.edit(new Edit.RecordMilled("apron-front", longshoulder.core.project.Milled.SHOULDER,
                 Length.ofMillimetres(1255)));
