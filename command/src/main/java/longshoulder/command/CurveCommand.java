@@ -68,7 +68,7 @@ final class CurveCommand implements Callable<Integer> {
         out.printf("radius %s, chord %s, sagitta %s%n", shown(arc.radius()), shown(arc.chord()), shown(arc.sagitta()));
         List<Double> offsets = arc.offsets(stations);
         for (int i = 0; i <= stations; i++) {
-            out.printf("  at %13s: %12s%n", shown(arc.chord() * i / stations), shown(offsets.get(i)));
+            out.printf("  at %12s: %11s%n", shown(arc.chord() * i / stations), shown(offsets.get(i)));
         }
         if (given.offsets != null) {
             out.printf("What was measured leaves this arc by %s at most.%n",

@@ -57,6 +57,33 @@ class MainTest {
         assertThat(run("check", design("apron.width=70 mm")).out()).contains("Nothing found against it");
     }
 
+    /** The chisels, the step in which lengths are shown, and one wood for all. */
+    @Test
+    void set_chiselsStepAndOneWood() throws Exception {
+        String file = design();
+        assertThat(run("set", file, "--chisels", "7 mm,9", "--wood", "all=elm").err()).isEmpty();
+        String plan = run("plan", file).out();
+        assertThat(plan).contains("thickness of the tenon 7 mm").doesNotContain("beech");
+        assertThat(run("set", file, "--show", "1/16 in").code()).isZero();
+        assertThat(run("plan", file).out()).contains("thickness of the tenon 1/4 in");
+        assertThat(run("set", file, "--show", "1 in").err()).contains("it is one of 1 mm").hasLineCount(1);
+        assertThat(run("set", file, "mast:joint=bridle").err()).contains("There is nothing called \"mast:joint\"");
+        assertThat(run("set", file, "--alter", "bevel,piece=leg-front-left,angle=5").err())
+                .contains("\"face\" is missing").hasLineCount(1);
+    }
+
+    /** One cutter makes the groove for the panel and for the tongue of a coped door. */
+    @Test
+    void check_copedDoor_tongueAndGrooveAgree() throws Exception {
+        Path file = directory.resolve("coped.longshoulder.json");
+        Files.writeString(file, run("new", "door", "--set", "construction=cope-and-stick").out());
+        assertThat(run("check", file.toString()).out()).contains("Nothing found against it");
+        run("set", file.toString(), "cope-and-stick:tongue.length=15");
+        assertThat(run("check", file.toString()).out())
+                .contains("[tongue-unlike-groove]", "15 mm long, but the grooves are 10 mm deep")
+                .contains("remedy: set the depth of the grooves or rebates to 15 mm");
+    }
+
     /** What every kind begins with is sound and ordinary: there is nothing to say against it, in either unit. */
     @ParameterizedTest
     @ValueSource(strings = {"", "--inches"})
@@ -320,6 +347,10 @@ class MainTest {
         assertThat(run("curve", "--chord", "80", "--offsets", "15.83,20,15.83").out())
                 .containsPattern("radius (49\\.9|50\\.0)").contains("leaves this arc by 0.0");
         assertThat(run("curve", "--chord", "95", "--radius", "40").err()).contains("at least half of it");
+        assertThat(run("curve", "--chord", "700", "--rise", "400").err()).contains("at most half the chord")
+                .hasLineCount(1);
+        assertThat(run("curve", "--chord", "20 in", "--rise", "2 in").out())
+                .contains("radius 26.0000 in, chord 20.0000 in, sagitta 2.0000 in");
         assertThat(run("curve", "--chord", "95").code()).isEqualTo(2);
     }
 

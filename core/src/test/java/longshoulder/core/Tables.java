@@ -33,11 +33,12 @@ public final class Tables {
         return project;
     }
 
-    /** The same design with stopped tenons wherever no joint is chosen, unmarked pieces, walls of a quarter of the stock, and nothing rounded. */
+    /** The same design with stopped tenons wherever no joint is chosen, unmarked pieces, walls of a quarter of the stock, one through tenon each, and nothing rounded. */
     public static Project plain(Project project) {
         return new Edit.All(List.of(give(HouseRules.JOINTS, HouseRules.STOPPED_EVERYWHERE),
                 give(HouseRules.MARKS, HouseRules.MARKS_AS_CHOSEN), give("limit.wall-share", "1/4"),
-                give("figures.step", "0"))).applyTo(project);
+                give("figures.step", "0"),
+                give("through-tenon:tenon.count", "one"))).applyTo(project);
     }
 
     public static Plan plan(String... settings) {

@@ -349,6 +349,7 @@ class DesignFileTest {
                 new Edit.Give("joints.choice", new Value.Chosen("stopped-tenon")),
                 new Edit.Give("orientation.marks", new Value.Chosen("as-chosen")),
                 new Edit.Give("limit.wall-share", new Value.Proportioned(Ratio.read("1/4"))),
+                new Edit.Give("through-tenon:tenon.count", new Value.Chosen("one")),
                 new Edit.Give("divided-tenon:haunch.end", new Value.Chosen("none")))).applyTo(project);
     }
 

@@ -14,6 +14,7 @@ import longshoulder.core.frame.Frame;
 import longshoulder.core.geometry.CutShape;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Tenon;
+import longshoulder.core.joint.ThroughTenon;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
 
@@ -56,9 +57,10 @@ public record Subject(Project project, Brief settled, Frame planned, Frame built
 
     /** How thick a tenon's rail is where it grows: less than elsewhere if its face was worked to a curve. */
     Length stock(Joint joint, Tenon tenon) {
+        int sideBySide = joint.plain() instanceof ThroughTenon through ? through.sideBySide() : 1;
         return Address.all(joint.id(), joint.kind(), "end.thickness").stream()
                 .flatMap(name -> settled.measure(name).stream()).map(Amount::value).findFirst()
-                .orElse(tenon.meeting().tenonPiece().thickness().value());
+                .orElse(tenon.meeting().tenonPiece().thickness().value()).times(1, sideBySide);
     }
 
     /** The tenons for which posts are mortised, loose ones too. */

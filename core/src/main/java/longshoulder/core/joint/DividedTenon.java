@@ -58,7 +58,7 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch, Amount endHaunch, 
     }
 
     /** A double is tenon, gap, tenon in equal thirds; a triple is five equal parts. What rounding leaves over goes to the gaps. */
-    private static List<Tenon> divided(JointContext context, Tenon whole, int count) {
+    static List<Tenon> divided(JointContext context, Tenon whole, int count) {
         Amount width = context.snapped(
                 JointContext.share("amount.tenonWidth", whole.width(), 1, 2 * count - 1, "rule.division"));
         Amount rest = Amount.sum(Label.of("amount.beforeTenon")).plus(whole.width()).minus(width).amount();

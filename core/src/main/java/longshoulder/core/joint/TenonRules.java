@@ -100,6 +100,12 @@ final class TenonRules {
                 JointContext.share("amount.fifthOfRail", stock(), 1, 5, "rule.twinThickness")));
     }
 
+    /** So many tenons, the gaps between them and two shoulders share the rail alike. */
+    Amount oneOfSeveral(int count) {
+        return context.givenOr(Brief.TENON_THICKNESS, () -> nearestChisel(
+                JointContext.share("amount.partOfRail", stock(), 1, 2 * count + 1, "rule.sideBySide")));
+    }
+
     private Amount nearestChisel(Amount wanted) {
         return new Amount.Nearest(Label.of("amount.tenonThickness"), wanted, context.choices().tools().chisels(),
                 Label.of("rule.nearestChisel"));

@@ -7,9 +7,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.brief.Limits;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
@@ -19,37 +21,95 @@ import longshoulder.core.reckoning.Level;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
- * A tenon right through the post, flush or standing proud; wedged on demand. Length = post + proud.
+ * A tenon right through the post, flush or standing proud; wedged on demand. Length = post + proud. Where one would be too wide there are
+ * several, each with wedges of its own: one above the other, numbered from the rail's face edge, or, where the rail stands broad across the
+ * post as an upright does under a slab, side by side, numbered from its face side.
  *
- * @param tenon its depth is the post
- * @param proud how far it stands out
- * @param wedging its wedges, if it has any
+ * @param tenons in that order; their depth is the post
+ * @param proud how far they stand out
+ * @param wedgings of each its wedges, if it has any
  * @param oneEdge whether the mortise is laid out on both faces from the same edge
  */
-public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean oneEdge) implements Joint {
+public record ThroughTenon(List<Tenon> tenons, Amount proud, List<Wedging> wedgings, boolean oneEdge) implements Joint {
+
+    /** How many stand side by side. */
+    public static final String COUNT = "tenon.count";
+
+    /** For so much of the rail's thickness there is one tenon, where the rail is thicker than it is wide. */
+    private static final Length FOR_ONE = Length.ofMillimetres(90);
+
+    private static final List<String> COUNTS = List.of("by-width", "one", "two", "three", "four");
 
     static final JointType TYPE = new JointType(JointParameters.all(List.of(JointParameters.measure("tenon.thickness"),
             JointParameters.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES),
-            JointParameters.measure("tenon.proud"),
+            JointParameters.choice(COUNT, COUNTS), JointParameters.measure("tenon.proud"),
             JointParameters.choice("tenon.wedges", "none", "fitting", "one", "two"),
             JointParameters.choice("layout.edge", "same", "each-own")),
             JointParameters.all(Wedging.PARAMETERS, Pegged.PARAMETERS)),
             ThroughTenon::make, ThroughTenon::argue);
+
+    public ThroughTenon {
+        tenons = List.copyOf(tenons);
+        wedgings = List.copyOf(wedgings);
+    }
 
     static Joint make(JointContext context) {
         Meeting meeting = context.meeting();
         Amount proud = context.givenOr("tenon.proud",
                 () -> JointContext.ruled("amount.proud", Length.ZERO, "rule.flush"));
         Amount length = Amount.sum(Label.of("amount.tenonLength")).plus(meeting.through()).plus(proud).amount();
-        Tenon tenon = new TenonRules(context).tenon().ending(Tenon.Ends.SQUARE).runs(length, meeting.through());
-        return new ThroughTenon(tenon, proud, Wedging.of(context, tenon, "none"),
+        TenonRules rules = new TenonRules(context);
+        Tenon plain = rules.tenon().ending(Tenon.Ends.SQUARE).runs(length, meeting.through());
+        boolean broad = isBroad(meeting);
+        int count = count(context, plain, broad);
+        List<Tenon> tenons = count == 1
+                ? List.of(plain)
+                : broad
+                        ? sideBySide(plain, rules.oneOfSeveral(count), count)
+                        : DividedTenon.divided(context, plain, count);
+        return new ThroughTenon(tenons, proud,
+                tenons.stream().map(tenon -> Wedging.of(context, tenon, "none")).toList(),
                 context.choice("layout.edge", "same").equals("same"));
+    }
+
+    /** Whether the rail stands broad across the post. */
+    private static boolean isBroad(Meeting meeting) {
+        return meeting.tenonPiece().thickness().value().isGreaterThan(meeting.tenonPiece().width().value());
+    }
+
+    /** As chosen; else so many that none is too wide, or that each stands for its part of a broad rail. */
+    private static int count(JointContext context, Tenon plain, boolean broad) {
+        int chosen = COUNTS.indexOf(context.choice(COUNT, COUNTS.getFirst()));
+        if (chosen > 0) {
+            return chosen;
+        }
+        double thickness = context.meeting().tenonPiece().thickness().value().toMillimetres();
+        Length widest = context.choices().brief().ratio(Limits.WIDE).of(plain.thickness().value());
+        int most = COUNTS.size() - 1;
+        return broad
+                ? (int) Math.clamp(Math.ceil(thickness / FOR_ONE.toMillimetres()), 1, most)
+                : plain.width().value().isGreaterThan(widest) ? 2 : 1;
+    }
+
+    /** With equal gaps between them and beside the outer ones. */
+    private static List<Tenon> sideBySide(Tenon plain, Amount thickness, int count) {
+        Amount rest = Amount.sum(Label.of("amount.bothFaceShoulders")).plus(plain.stock()).minus(count, thickness)
+                .amount();
+        Tenon thin = plain.thick(thickness);
+        List<Tenon> tenons = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            Amount gaps = JointContext.share("amount.faceShoulder", rest, i + 1, count + 1, "rule.sideBySide");
+            Amount shoulder = i == 0
+                    ? gaps
+                    : Amount.sum(Label.of("amount.faceShoulder")).plus(gaps).plus(i, thickness).amount();
+            tenons.add(thin.at(plain.edgeShoulder(), plain.width(), shoulder));
+        }
+        return tenons;
     }
 
     private static void argue(JointEvaluation evaluation) {
         evaluation.say("reason.through.long", evaluation.postExtent());
         evaluation.objectToCrossing();
-        evaluation.objectToWidth();
         evaluation.objectToComingOut("reason.through.shows");
     }
 
@@ -60,32 +120,32 @@ public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean o
 
     @Override
     public Meeting meeting() {
-        return tenon.meeting();
+        return first().meeting();
     }
 
     @Override
     public Amount addedLength() {
-        return tenon.length();
+        return first().length();
     }
 
     @Override
     public Solid adds() {
-        return tenon.adds();
+        return all(tenons.stream().map(Tenon::adds));
     }
 
     @Override
     public List<Solid> bores() {
-        return wedging.slots();
+        return wedgings.stream().flatMap(wedging -> wedging.slots().stream()).toList();
     }
 
     @Override
     public Solid removes() {
-        return wedging.mortise();
+        return all(wedgings.stream().map(Wedging::mortise));
     }
 
     @Override
     public Solid loosePart() {
-        return wedging.wedges();
+        return all(wedgings.stream().map(Wedging::wedges));
     }
 
     @Override
@@ -98,9 +158,17 @@ public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean o
         return "wedges";
     }
 
-    @Override
-    public List<Tenon> tenons() {
-        return List.of(tenon);
+    private static Solid all(Stream<Solid> parts) {
+        return parts.reduce(Solid.NOTHING, Solid::plus);
+    }
+
+    /** How many share the rail's thickness. */
+    public int sideBySide() {
+        return isBroad(meeting()) ? tenons.size() : 1;
+    }
+
+    private Tenon first() {
+        return tenons.getFirst();
     }
 
     @Override
@@ -110,12 +178,14 @@ public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean o
 
     @Override
     public Optional<Wedging> wedged() {
-        return Optional.of(wedging).filter(Wedging::isWedged);
+        return wedgings.stream().filter(Wedging::isWedged).findFirst();
     }
 
     @Override
     public List<Fault> faults(Inspection inspection) {
-        List<Fault> faults = new ArrayList<>(wedging.isWedged() ? wedging.faults(this, inspection.brief()) : List.of());
+        // They are all made alike, so what is wrong with one is said once.
+        List<Fault> faults = new ArrayList<>(
+                wedged().map(wedging -> wedging.faults(this, inspection.brief())).orElse(List.of()));
         if (!oneEdge) {
             faults.add(Fault.inPost(this, "layout-two-edges", Level.RISK,
                     Label.of("finding.twoEdges", id(), meeting().mortisePiece().id()),
@@ -126,22 +196,25 @@ public record ThroughTenon(Tenon tenon, Amount proud, Wedging wedging, boolean o
 
     @Override
     public void draw(Sketch sketch) {
-        tenon.draw(sketch);
-        sketch.depth(Side.ABOVE, proud, mm(meeting().through()), mm(tenon.length()),
-                tenon.section().z0());
-        wedging.draw(sketch);
+        tenons.forEach(tenon -> tenon.draw(sketch));
+        sketch.depth(Side.ABOVE, proud, mm(meeting().through()), mm(first().length()), first().section().z0());
+        wedgings.getFirst().draw(sketch);
     }
 
     @Override
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = new LinkedHashMap<>();
-        figures.put(Brief.TENON_THICKNESS, tenon.thickness());
-        figures.put("tenon.width", tenon.width());
-        figures.put("through.length", tenon.length());
+        figures.put(Brief.TENON_THICKNESS, first().thickness());
+        figures.put("tenon.width", first().width());
+        figures.put("through.length", first().length());
         figures.put("tenon.proud", proud);
-        figures.putAll(wedging.figures());
-        figures.put("near-cheek", tenon.cheekFromReference());
-        figures.put("mortise-from-end", tenon.mortiseFromEnd());
+        figures.putAll(wedgings.getFirst().figures());
+        figures.put("near-cheek", first().cheekFromReference());
+        for (int i = 1; i < tenons.size(); i++) {
+            figures.put("near-cheek." + (i + 1), tenons.get(i).cheekFromReference());
+            figures.put("mortise-from-end." + (i + 1), tenons.get(i).mortiseFromEnd());
+        }
+        figures.put("mortise-from-end", first().mortiseFromEnd());
         return figures;
     }
 }

@@ -9,6 +9,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.finding.Finding;
+import longshoulder.core.kind.Designs;
+import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
@@ -43,9 +46,44 @@ class WedgedJointsTest {
         assertThat(wedges("none", "71")).isZero();
     }
 
+    /**
+     * An upright of 200 × 45 under a slab: a seventh of 200 is nearest to the chisel of 20, so 200 − 3 × 20 = 140 make four gaps of 35. Each
+     * tenon is 45 less two shoulders of 8 long in the mortise, which takes two wedges.
+     */
+    @Test
+    void broadUpright_hasThreeTenonsSideBySide() {
+        Plan plan = Designs.plan("bench", "uprights", "single", "upright.width", "200", "slab.joint", "wedged-through",
+                "figures.step", "1", "through-tenon:tenon.count", "by-width");
+        ThroughTenon joint = (ThroughTenon) plan.joints().stream().filter(one -> one.id().equals("upright-left/slab"))
+                .findFirst().orElseThrow().plain();
+        assertThat(joint.tenons()).extracting(tenon -> tenon.faceShoulder().value()).containsExactly(mm("35"),
+                mm("90"), mm("145"));
+        assertThat(joint.tenons()).allSatisfy(tenon -> {
+            assertThat(tenon.thickness().value()).isEqualTo(mm("20"));
+            assertThat(tenon.width().value()).isEqualTo(mm("29"));
+        });
+        assertThat(joint.adds().volume()).isCloseTo(3 * 20 * 29 * 40, within(1e-6));
+        assertThat(joint.wedgings()).extracting(Wedging::count).containsExactly(2, 2, 2);
+        assertThat(plan.findings()).extracting(Finding::code).doesNotContain("no-chisel", "tenon-thin");
+        assertThat(plan.findings()).noneMatch(finding -> finding.remedies().stream()
+                .anyMatch(remedy -> remedy.edit() instanceof Edit.OwnChisel));
+    }
+
+    /** A rail of 95: tenons and gaps of (95 − 24) / 5 = 14.2 one above the other. */
+    @Test
+    void threeTenons_oneAboveTheOther_eachWithItsWedge() {
+        ThroughTenon joint = (ThroughTenon) joint(JointKind.THROUGH_TENON, "tenon.count", "three", "tenon.wedges",
+                "fitting").plain();
+        assertThat(joint.tenons()).extracting(tenon -> tenon.edgeShoulder().value()).containsExactly(mm("12"),
+                mm("40.4"), mm("68.8"));
+        assertThat(joint.wedgings()).extracting(Wedging::count).containsExactly(1, 1, 1);
+        assertThat(joint.loosePart().cells()).hasSize(3);
+    }
+
     private static int wedges(String choice, String tenonWidth) {
         Project table = table("apron.width", tenonWidth.equals("71") ? "95" : "37");
-        return Joints.in(Joints.with(table, JointKind.THROUGH_TENON, "tenon.wedges", choice)).wedged()
+        return Joints.in(Joints.with(table, JointKind.THROUGH_TENON, "tenon.wedges", choice, "tenon.count", "one"))
+                .wedged()
                 .map(Wedging::count).orElse(0);
     }
 

@@ -56,7 +56,8 @@ class KindPropertiesTest {
             assertApart(plan);
             assertGluedUp(plan);
             plan.pieces().forEach(piece -> {
-                Skins.assertClosed(piece.mesh());
+                // Sizes on the step of the design make recesses touch along a line.
+                Skins.assertBalanced(piece.mesh());
                 Skins.assertInOnePiece(piece.mesh());
                 assertAsListed(plan, piece);
             });
