@@ -84,7 +84,9 @@ final class PlanText {
     }
 
     private void joint(Joint joint) {
+        // What is not there, such as a notch for no runner, is not said.
         List<String> all = new ArrayList<>(joint.figures().values().stream()
+                .filter(amount -> !amount.value().equals(Length.ZERO))
                 .map(amount -> words.say(amount.label()) + " " + words.length(amount.value())).toList());
         joint.tenons().stream().limit(1).forEach(tenon -> {
             if (tenon.ends() == Tenon.Ends.ROUND) {

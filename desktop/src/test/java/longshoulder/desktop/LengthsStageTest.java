@@ -106,17 +106,20 @@ class LengthsStageTest {
     void angledPiece_provedBothWays(FxRobot robot) {
         robot.interact(() -> {
             bench.edit(new Edit.Give("splay.side", new Value.Turned(new Angle(7))));
+            bench.edit(new Edit.Give("apron.width", new Value.Measured(Length.ofMillimetres(95))));
             bench.selection().light("apron-left");
         });
         toLengths(robot);
         robot.clickOn("#proof-short").write("599.1").clickOn("#proof-long").write("622.4").clickOn("#proof-angle")
                 .write("7").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#proof-answer").queryAs(Labeled.class).getText()).contains("agree");
+        assertThat(robot.lookup("#proof-answer").queryAs(Labeled.class).getText())
+                .contains("agree with each other. They are as planned.");
         robot.interact(() -> robot.lookup("#proof-long").queryTextInputControl().setText("626.4"));
         robot.clickOn("#proof-angle").push(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(robot.lookup("#proof-answer").queryAs(Labeled.class).getText()).contains("longer edge is the odd");
+        assertThat(robot.lookup("#proof-answer").queryAs(Labeled.class).getText()).contains("longer edge is the odd",
+                "The longer edge is 4 mm longer than planned.");
     }
 
     /** What is lit at one stage is lit at the next. */

@@ -21,9 +21,10 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
 
     static final JointType TYPE = new JointType(
-            JointParameters.without("mortise.ends", JointParameters.tenon(Wedging.PARAMETERS,
-                    JointParameters.choice("tenon.wedges", "fitting", "one", "two"),
-                    JointParameters.measure("wedge.length"))),
+            JointParameters.without("mortise.ends",
+                    JointParameters.tenon(JointParameters.all(JointParameters.place(), Wedging.PARAMETERS),
+                            JointParameters.choice("tenon.wedges", "fitting", "one", "two"),
+                            JointParameters.measure("wedge.length"))),
             BlindWedgedTenon::make, BlindWedgedTenon::argue);
 
     private static final Length SPARE = Length.ofMillimetres(1);

@@ -25,7 +25,10 @@ import longshoulder.core.reckoning.Label;
 public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) implements Joint {
 
     static final JointType TYPE = new JointType(
-            JointParameters.tenon(Pegged.PARAMETERS, JointParameters.measure("haunch.width"),
+            JointParameters.tenon(
+                    JointParameters.all(JointParameters.without(TenonRules.NEAR, JointParameters.place()),
+                            Pegged.PARAMETERS),
+                    JointParameters.measure("haunch.width"),
                     JointParameters.measure("haunch.depth"),
                     JointParameters.choice("haunch.form", "square", "sloping", "groove-filling")),
             HaunchedTenon::make, HaunchedTenon::argue);
@@ -38,7 +41,7 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) 
     static Joint make(JointContext context) {
         TenonRules rules = new TenonRules(context);
         Amount width = rules.haunchWidth();
-        Tenon tenon = rules.tenon(width, rules.edgeShoulder());
+        Tenon tenon = rules.tenon(width, rules.farShoulder());
         Amount depth = rules.haunchDepth();
         return new HaunchedTenon(tenon, width, depth, switch (context.choice("haunch.form", "square")) {
             case "sloping" -> Form.SLOPING;

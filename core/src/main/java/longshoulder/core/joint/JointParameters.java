@@ -34,6 +34,12 @@ final class JointParameters {
                 all(List.of(others), more));
     }
 
+    /** Where one tenon stands on its rail: its width, and the shoulders beside it; what is left out follows by rule. */
+    static List<Parameter> place() {
+        return List.of(measure(TenonRules.WIDTH), measure(TenonRules.NEAR), measure(TenonRules.FAR),
+                measure(TenonRules.FACE));
+    }
+
     /** Without what would change nothing. */
     static List<Parameter> without(String name, List<Parameter> parameters) {
         return parameters.stream().filter(parameter -> !parameter.name().equals(name)).toList();

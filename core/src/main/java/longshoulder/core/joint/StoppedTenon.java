@@ -9,6 +9,7 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -18,7 +19,9 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 public record StoppedTenon(Tenon tenon) implements Joint {
 
     static final JointType TYPE = new JointType(
-            JointParameters.tenon(JointParameters.all(Pegged.PARAMETERS, Bolted.PARAMETERS),
+            JointParameters.tenon(
+                    JointParameters.all(JointParameters.place(),
+                            JointParameters.all(Pegged.PARAMETERS, Bolted.PARAMETERS)),
                     JointParameters.choice("tenon.shoulders", "four", "three", "two", "bare-faced"),
                     JointParameters.choice("tenon.line", "rail", "post", "loose")),
             StoppedTenon::make, StoppedTenon::argue);
@@ -28,7 +31,7 @@ public record StoppedTenon(Tenon tenon) implements Joint {
         Amount none = JointContext.ruled("amount.edgeShoulder", Length.ZERO, "rule.noShoulder");
         Tenon four = rules.tenon();
         Tenon tenon = switch (context.choice("tenon.shoulders", "four")) {
-            case "three" -> rules.tenon(none, four.edgeShoulder());
+            case "three" -> rules.tenon(none, rules.farShoulder());
             case "two" -> rules.tenon(none, none);
             case "bare-faced" -> rules.bareFaced();
             default -> four;
@@ -93,16 +96,25 @@ public record StoppedTenon(Tenon tenon) implements Joint {
         return figures(tenon);
     }
 
+    /** The shoulders beside a tenon, which can be given. */
+    static void putShoulders(Map<String, Amount> figures, Tenon tenon) {
+        figures.put(TenonRules.NEAR, tenon.edgeShoulder());
+        figures.put(TenonRules.FAR, Amount.sum(Label.of("amount.farShoulder"))
+                .plus(tenon.meeting().tenonPiece().width()).minus(tenon.edgeShoulder()).minus(tenon.width()).amount());
+        figures.put(TenonRules.FACE, tenon.faceShoulder());
+    }
+
     /** The figures of a tenon and its mortise. */
     static Map<String, Amount> figures(Tenon tenon) {
         Map<String, Amount> figures = new LinkedHashMap<>();
         figures.put(Brief.TENON_THICKNESS, tenon.thickness());
-        figures.put("tenon.width", tenon.width());
+        figures.put(TenonRules.WIDTH, tenon.width());
         figures.put(Brief.TENON_LENGTH, tenon.length());
         figures.put(Brief.MORTISE_DEPTH, tenon.depth());
         figures.put("near-cheek", tenon.cheekFromReference());
         figures.put("mortise-from-end", tenon.mortiseFromEnd());
         figures.put(TenonRules.END_THICKNESS, tenon.stock());
+        putShoulders(figures, tenon);
         return figures;
     }
 }

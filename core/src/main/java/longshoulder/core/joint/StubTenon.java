@@ -25,7 +25,8 @@ import longshoulder.core.reckoning.Amount;
 public record StubTenon(Tenon tenon, Amount runnerHeight, Amount runnerDepth) implements Joint {
 
     static final JointType TYPE = new JointType(JointParameters.without(HouseRules.LENGTH,
-            JointParameters.tenon(Bolted.PARAMETERS, JointParameters.measure("runner.height"),
+            JointParameters.tenon(JointParameters.all(JointParameters.place(), Bolted.PARAMETERS),
+                    JointParameters.measure("runner.height"),
                     JointParameters.measure("runner.depth"))),
             StubTenon::make, StubTenon::argue);
 

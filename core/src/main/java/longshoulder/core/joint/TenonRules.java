@@ -15,6 +15,12 @@ final class TenonRules {
     /** How thick a rail is at its end, counted from its back. */
     static final String END_THICKNESS = "end.thickness";
 
+    /** What can be given of one tenon's place: its width, and its shoulders at the rail's face edge, its far edge and its face side. */
+    static final String WIDTH = "tenon.width";
+    static final String NEAR = "shoulder.near";
+    static final String FAR = "shoulder.far";
+    static final String FACE = "shoulder.face";
+
     private static final Label SIXTH = Label.of("rule.edgeShoulder");
 
     private final JointContext context;
@@ -27,18 +33,39 @@ final class TenonRules {
 
     /** Centred, with equal shoulders at both edges, before it is known what else enters the post. */
     Tenon tenon() {
-        Amount shoulder = edgeShoulder();
-        return tenon(shoulder, shoulder);
+        return tenon(nearShoulder(), farShoulder());
+    }
+
+    /** As given; beside a tenon of given width what the other shoulder leaves, or half of what is left; else by rule. */
+    private Amount nearShoulder() {
+        Optional<Amount> width = context.given(WIDTH);
+        return context.givenOr(NEAR, () -> width.map(this::besideWidth).orElseGet(this::edgeShoulder));
+    }
+
+    private Amount besideWidth(Amount width) {
+        Amount left = Amount.sum(Label.of("amount.bothEdgeShoulders")).plus(meeting.tenonPiece().width()).minus(width)
+                .amount();
+        return context.given(FAR)
+                .<Amount>map(far -> Amount.sum(Label.of("amount.edgeShoulder")).plus(left).minus(far).amount())
+                .orElseGet(() -> JointContext.share("amount.edgeShoulder", left, 1, 2, "rule.centredWidth"));
+    }
+
+    Amount farShoulder() {
+        return context.givenOr(FAR, this::edgeShoulder);
     }
 
     /** With shoulders of these widths beside the rail's face edge and beside its far edge. */
     Tenon tenon(Amount near, Amount far) {
         Amount thickness = thickness();
         boolean alike = near.label().equals(far.label()) && near.value().equals(far.value());
-        Amount width = alike
-                ? Amount.sum(Label.of("amount.tenonWidth")).plus(meeting.tenonPiece().width()).minus(2, near).amount()
-                : Amount.sum(Label.of("amount.tenonWidth")).plus(meeting.tenonPiece().width()).minus(near).minus(far)
-                        .amount();
+        Amount width = context.given(WIDTH).isPresent()
+                ? context.given(WIDTH).orElseThrow()
+                : alike
+                        ? Amount.sum(Label.of("amount.tenonWidth")).plus(meeting.tenonPiece().width()).minus(2, near)
+                                .amount()
+                        : Amount.sum(Label.of("amount.tenonWidth")).plus(meeting.tenonPiece().width()).minus(near)
+                                .minus(far)
+                                .amount();
         Amount length = wantedLength();
         return new Tenon(meeting, stock(), thickness, width, length, depth(length), centred(thickness), near,
                 Optional.empty(),
@@ -186,6 +213,9 @@ final class TenonRules {
 
     /** Centred in the rail's thickness, or in what there is of it at this end, behind what was worked away. */
     private Amount centred(Amount thickness) {
+        if (context.given(FACE).isPresent()) {
+            return context.given(FACE).orElseThrow();
+        }
         Amount both = Amount.sum(Label.of("amount.bothFaceShoulders")).plus(stock()).minus(thickness).amount();
         Amount half = new Amount.Share(Label.of("amount.faceShoulder"), both, 1, 2, Label.of("rule.centred"));
         return context.given(END_THICKNESS).<Amount>map(stock -> Amount.sum(Label.of("amount.faceShoulder"))

@@ -45,7 +45,8 @@ public record ThroughTenon(List<Tenon> tenons, Amount proud, List<Wedging> wedgi
             JointParameters.choice(COUNT, COUNTS), JointParameters.measure("tenon.proud"),
             JointParameters.choice("tenon.wedges", "none", "fitting", "one", "two"),
             JointParameters.choice("layout.edge", "same", "each-own")),
-            JointParameters.all(Wedging.PARAMETERS, Pegged.PARAMETERS)),
+            JointParameters.all(JointParameters.place(),
+                    JointParameters.all(Wedging.PARAMETERS, Pegged.PARAMETERS))),
             ThroughTenon::make, ThroughTenon::argue);
 
     public ThroughTenon {
@@ -215,6 +216,7 @@ public record ThroughTenon(List<Tenon> tenons, Amount proud, List<Wedging> wedgi
             figures.put("mortise-from-end." + (i + 1), tenons.get(i).mortiseFromEnd());
         }
         figures.put("mortise-from-end", first().mortiseFromEnd());
+        StoppedTenon.putShoulders(figures, first());
         return figures;
     }
 }

@@ -34,13 +34,14 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bury, Amount relish, double slope,
         boolean wideAtFaceEdge) implements Joint {
 
-    static final JointType TYPE = new JointType(List.of(JointParameters.measure("tenon.thickness"),
+    static final JointType TYPE = new JointType(JointParameters.all(JointParameters.place(), List.of(
+            JointParameters.measure("tenon.thickness"),
             JointParameters.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES),
             JointParameters.measure("tusk.thickness"),
             JointParameters.measure("tusk.width"), JointParameters.measure("tusk.bury"),
             JointParameters.measure("tusk.relish"),
             JointParameters.choice("tusk.slope", Slope.NAMES),
-            JointParameters.choice("tusk.wide-end", "face-edge", "far-edge")),
+            JointParameters.choice("tusk.wide-end", "face-edge", "far-edge"))),
             TuskedTenon::make, TuskedTenon::argue);
 
     /** How far the tusk stands out past both edges of the tenon. */
@@ -203,6 +204,7 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
         figures.put("tusk.relish", relish);
         figures.put("near-cheek", tenon.cheekFromReference());
         figures.put("mortise-from-end", tenon.mortiseFromEnd());
+        StoppedTenon.putShoulders(figures, tenon);
         return figures;
     }
 }
