@@ -19,6 +19,8 @@ import longshoulder.core.reckoning.Label;
  */
 record JointContext(DesignChoices choices, Meeting meeting, JointKind kind) {
 
+    /** A size is rounded to a step only if it is at least so many of them. */
+    private static final int STEPS = 4;
     private static final Length SIXTY_FOURTH = Length.ofInches(1, 64);
 
     /** Of the type that was chosen; the stopped tenon where none was. Panels and crossings leave no choice. */
@@ -76,9 +78,9 @@ record JointContext(DesignChoices choices, Meeting meeting, JointKind kind) {
         return choices.brief();
     }
 
-    /** A size that a rule chooses, rounded to the maker's step, so that what is shown adds up; never to nothing. */
+    /** A size that a rule chooses, rounded to the maker's step, so that what is shown adds up. */
     Amount snapped(Amount wanted) {
-        return onStep(wanted, "rule.step", step -> Length.greatest(step, wanted.value().toNearest(step)));
+        return onStep(wanted, "rule.step", wanted.value()::toNearest);
     }
 
     /** The same for a size that has no more room. */
@@ -89,9 +91,10 @@ record JointContext(DesignChoices choices, Meeting meeting, JointKind kind) {
         });
     }
 
+    /** Only a step that is small beside the size: rounded to a coarse one, two tenons might be wider than what they share. */
     private Amount onStep(Amount wanted, String rule, UnaryOperator<Length> rounding) {
         Optional<Length> step = brief().measure(Brief.STEP).map(Amount::value).filter(Length::isPositive)
-                .filter(any -> wanted.value().isPositive());
+                .filter(any -> !wanted.value().isLessThan(any.times(STEPS)));
         Optional<Length> rounded = step.map(rounding).filter(value -> !value.equals(wanted.value()));
         return rounded.isPresent()
                 ? new Amount.Nearest(wanted.label(), wanted, List.of(rounded.get()),

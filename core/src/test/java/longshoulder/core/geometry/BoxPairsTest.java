@@ -17,7 +17,7 @@ class BoxPairsTest {
     }
 
     /** The same pairs as comparing each with each, in the same order. */
-    @Property(tries = 200)
+    @Property(tries = 200, seed = "2611")
     void of_isWhatComparingAllWithAllGives(@ForAll long seed) {
         Random random = new Random(seed);
         List<Bounds> boxes = new ArrayList<>();

@@ -177,7 +177,7 @@ class CellTest {
     }
 
     /** Cutting with any plane: both parts together are the whole. */
-    @Property(tries = 500)
+    @Property(tries = 500, seed = "2611")
     void clip_bothWays_addsUp(@ForAll @DoubleRange(min = -1, max = 1) double x,
             @ForAll @DoubleRange(min = -1, max = 1) double y, @ForAll @DoubleRange(min = 0.01, max = 1) double z,
             @ForAll @DoubleRange(min = -40, max = 40) double offset) {
@@ -188,7 +188,7 @@ class CellTest {
     }
 
     /** The intersection is the same whichever cell is asked. */
-    @Property(tries = 300)
+    @Property(tries = 300, seed = "2611")
     void and_isTheSameBothWays(@ForAll @DoubleRange(min = -40, max = 40) double x,
             @ForAll @DoubleRange(min = -20, max = 20) double y, @ForAll @DoubleRange(min = 0, max = 90) double turn) {
         double a = Math.toRadians(turn);
@@ -206,7 +206,7 @@ class CellTest {
     }
 
     /** A quick look may only say what the slow way would: sharing more than a touch is sharing a volume. */
-    @Property
+    @Property(seed = "2611")
     void overlaps_isSharingAVolume(@ForAll @DoubleRange(min = -12, max = 32) double x,
             @ForAll @DoubleRange(min = -1, max = 1) double turn,
             @ForAll @DoubleRange(min = 0.05, max = 12) double size) {

@@ -62,7 +62,7 @@ class CongruenceTest {
     }
 
     /** Edges in the same order are compared at once, others are looked for: both come to the same. */
-    @Property(tries = 300)
+    @Property(tries = 300, seed = "2611")
     void of_doesNotHangOnTheOrderOfEdges(@ForAll @IntRange(min = 1, max = 8) int along,
             @ForAll @IntRange(min = 0, max = 3) int across, @ForAll boolean mirrored, @ForAll long seed) {
         double x = 10.0 * along;
@@ -82,7 +82,7 @@ class CongruenceTest {
     }
 
     /** Whether a skin was needed to tell it or not. */
-    @Property(tries = 500)
+    @Property(tries = 500, seed = "2611")
     void halfTurns_ofASolid_areThoseOfItsOutline(@ForAll @IntRange(min = 1, max = 8) int along,
             @ForAll @IntRange(min = -1, max = 3) int across, @ForAll boolean evened, @ForAll boolean through) {
         double x = 10.0 * along;

@@ -80,7 +80,7 @@ class MeshTest {
     }
 
     /** Just before an edge, as an eye looks at it, there is wood exactly where its two faces say so. */
-    @Property(tries = 200)
+    @Property(tries = 200, seed = "2611")
     void arris_isHiddenByItsOwnWood(@ForAll @IntRange(min = -179, max = 179) int turn,
             @ForAll @IntRange(min = -89, max = 89) int lift, @ForAll @IntRange(min = 0, max = 15) int left) {
         Vector3D.Unit toEye = View.pictorial(turn + 0.3, lift + 0.4).toEye();
@@ -150,7 +150,7 @@ class MeshTest {
     }
 
     /** A cut so nearly along a corner that what is left there is thinner than two points may be apart. */
-    @Property(tries = 300)
+    @Property(tries = 300, seed = "2611")
     void cutBesideACorner_leavesAClosedSkin(@ForAll @IntRange(min = -600, max = 600) int beside,
             @ForAll @IntRange(min = 1, max = 2000) int steep) {
         double slope = steep * 1e-5;
@@ -163,7 +163,7 @@ class MeshTest {
     }
 
     /** Up to three holes anywhere, through or not, over each other or not: the skin is closed and holds the volume. */
-    @Property(tries = 400)
+    @Property(tries = 400, seed = "2611")
     void holesAnywhere_leaveAClosedSkin(@ForAll @IntRange(min = 0, max = 999_999_999) int where,
             @ForAll @IntRange(min = 0, max = 999_999_999) int size) {
         Solid solid = box(0, 0, 0, 100, 60, 40);

@@ -65,7 +65,7 @@ class MeetingsTest {
     }
 
     /** Names of meetings survive every change of size. */
-    @Property(tries = 200)
+    @Property(tries = 200, seed = "2611")
     void find_identitiesSurviveChangesOfSize(@ForAll("tables") Project project) {
         assertThat(Meetings.find(frame(project)).stream().map(Meeting::id))
                 .containsExactlyElementsOf(Meetings.find(frame(table())).stream().map(Meeting::id).toList());

@@ -55,7 +55,7 @@ class SectionTest {
      * Round of any size, in any direction: closed, touching its round from outside and nowhere 0.1 mm off it; where something has to fit, not
      * a hundredth either.
      */
-    @Property(tries = 200)
+    @Property(tries = 200, seed = "2611")
     void round_anywhere(@ForAll @IntRange(min = 2, max = 400) int tenths,
             @ForAll @IntRange(min = -90, max = 90) int turn,
             @ForAll @IntRange(min = 1, max = 300) int length, @ForAll boolean fits) {

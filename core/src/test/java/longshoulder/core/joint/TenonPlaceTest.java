@@ -3,8 +3,10 @@ package longshoulder.core.joint;
 import static longshoulder.core.Tables.mm;
 import static longshoulder.core.Tables.table;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
+import java.util.List;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
@@ -68,6 +70,18 @@ class TenonPlaceTest {
         assertThat(Arrays.asList("shoulder.near", "shoulder.far", "shoulder.face", "tenon.width"))
                 .allSatisfy(name -> assertThat(joint.figures()).containsKey(name));
         assertThat(Joints.figure(joint, "shoulder.far")).isEqualTo(mm("12"));
+    }
+
+    /** A double tenon in a rail of 95: (95 - 12 - 12) / 3 = 23.667 each, to the nearest 5 only if the step is a quarter of it or less. */
+    @ParameterizedTest
+    @CsvSource({"5, 25", "6, 23.666666667", "20, 23.666666667"})
+    void step_isUsedWhereItIsSmallBesideTheSize(String step, double width) {
+        Project project = Joints.with(table("figures.step", step), JointKind.DIVIDED_TENON, "haunch.end", "none");
+        List<Tenon> tenons = Joints.in(project).tenons();
+        assertThat(tenons).allSatisfy(
+                tenon -> assertThat(tenon.width().value().toMillimetres()).isCloseTo(width, within(1e-6)));
+        assertThat(tenons.get(1).edgeShoulder().value())
+                .isEqualTo(mm("83").minus(tenons.get(1).width().value()));
     }
 
     /** A tenon past the rail's edge is found. */

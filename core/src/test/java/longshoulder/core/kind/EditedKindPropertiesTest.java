@@ -23,7 +23,7 @@ import net.jqwik.api.Provide;
 class EditedKindPropertiesTest {
 
     /** Always the same edits: which others to try is for longer runs than a build. */
-    @Property(tries = 3000, seed = "2611")
+    @Property(tries = 800, seed = "2611")
     void anyEdits_planOrStop(@ForAll("edited") Project project) {
         assertSoundOrStopped(project);
     }

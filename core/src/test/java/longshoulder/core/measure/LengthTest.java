@@ -37,7 +37,7 @@ class LengthTest {
     }
 
     /** Whichever way it goes, it rounds the exact value of the double, near halves and far out too. */
-    @Property
+    @Property(seed = "2611")
     void fromMillimetres_roundsTheExactValue(
             @ForAll @LongRange(min = -9_000_000_000_000_000L, max = 9_000_000_000_000_000L) long halfPicometres,
             @ForAll @IntRange(min = -3, max = 3) int steps) {
@@ -59,7 +59,7 @@ class LengthTest {
         assertThatThrownBy(() -> most.plus(new Length(1))).isInstanceOf(ArithmeticException.class);
     }
 
-    @Property
+    @Property(seed = "2611")
     void parse_readsBackToString(
             @ForAll @LongRange(min = -1_000_000_000_000_000L, max = 1_000_000_000_000_000L) long picometres) {
         Length length = new Length(picometres);

@@ -26,7 +26,7 @@ class RatioTest {
         assertThatThrownBy(() -> Ratio.read(typed)).isInstanceOf(EntryException.class).hasMessageContaining("1/4");
     }
 
-    @Property
+    @Property(seed = "2611")
     void toString_isReadBack(@ForAll @IntRange(max = 9999) int numerator,
             @ForAll @IntRange(min = 1, max = 9999) int denominator) {
         Ratio ratio = new Ratio(numerator, denominator);
@@ -36,7 +36,7 @@ class RatioTest {
     }
 
     /** A part and the rest are the whole, and the whole of which a part is that part is the same again. */
-    @Property
+    @Property(seed = "2611")
     void of_andWhole_areEachOthersInverse(@ForAll @IntRange(min = 1, max = 99) int numerator,
             @ForAll @IntRange(min = 100, max = 200) int denominator, @ForAll @LongRange(max = 3000) long millimetres) {
         Ratio ratio = new Ratio(numerator, denominator);

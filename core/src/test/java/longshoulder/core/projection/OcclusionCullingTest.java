@@ -47,7 +47,7 @@ class OcclusionCullingTest {
     }
 
     /** Whatever is left out: everywhere the same face is seen. */
-    @Property(tries = 300)
+    @Property(tries = 300, seed = "2611")
     void of_anyFaces_sameFacesAreSeen(@ForAll long seed) {
         Random random = new Random(seed);
         List<Patch> all = new ArrayList<>();

@@ -132,7 +132,7 @@ class ProjectionTest {
     }
 
     /** Whichever way a line runs and is drawn: a dash that lies on it goes, one 5 mm beside it stays. */
-    @Property(tries = 200)
+    @Property(tries = 200, seed = "2611")
     void overlaps_areFoundInAnyDirection(@ForAll @DoubleRange(min = -3.1, max = 3.1) double angle,
             @ForAll @DoubleRange(min = -2000, max = 2000) double x, @ForAll boolean turned) {
         Vector2D start = Vector2D.of(x, 300);
@@ -197,7 +197,7 @@ class ProjectionTest {
     }
 
     /** Seen and hidden stretches together are all edges, from wherever one looks, but for those that lie under nearer ones of their piece. */
-    @Property(tries = 60)
+    @Property(tries = 60, seed = "2611")
     void seenAndHidden_addUpToAllEdges(@ForAll("tables") Project project,
             @ForAll @DoubleRange(min = -180, max = 180) double turn,
             @ForAll @DoubleRange(min = -80, max = 80) double lift) {
@@ -214,7 +214,7 @@ class ProjectionTest {
      * What is painted last beside the middle of a seen line belongs to its piece: an independent way. Never seen square on,
      * where lines of several pieces fall on each other.
      */
-    @Property(tries = 40)
+    @Property(tries = 40, seed = "2611")
     void topmostPatch_agreesWithSeenLines(@ForAll("tables") Project project,
             @ForAll @IntRange(min = -175, max = 175) int turn,
             @ForAll @DoubleRange(min = 5, max = 80) double lift) {
