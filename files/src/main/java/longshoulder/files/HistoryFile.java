@@ -17,7 +17,7 @@ import java.util.Optional;
 import longshoulder.core.project.History;
 import longshoulder.core.project.Progress;
 import longshoulder.core.project.Project;
-import longshoulder.core.project.Steps;
+import longshoulder.core.project.UndoStack;
 
 /**
  * All that can be undone and redone of a design, kept beside the designs of the program so that it survives closing: a heading, the
@@ -89,7 +89,7 @@ public final class HistoryFile {
     }
 
     private static byte[] all(History history) throws IOException {
-        History first = new History(Steps.of(history.design().first()), Steps.of(history.progress().first()));
+        History first = new History(UndoStack.of(history.design().first()), UndoStack.of(history.progress().first()));
         ByteArrayOutputStream all = new ByteArrayOutputStream();
         all.writeBytes(HEADING);
         all.writeBytes(Json.line(out -> DesignWriter.write(out, first.present())));
@@ -109,7 +109,8 @@ public final class HistoryFile {
         void write(JsonGenerator out, T from, T to) throws IOException;
     }
 
-    private static <T> void lines(ByteArrayOutputStream lines, Steps<T> from, Steps<T> to, String step, String at,
+    private static <T> void lines(ByteArrayOutputStream lines, UndoStack<T> from, UndoStack<T> to, String step,
+            String at,
             Differences<T> differences) {
         List<T> before = from.all();
         List<T> after = to.all();

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
-import longshoulder.core.project.Steps;
+import longshoulder.core.project.UndoStack;
 
 /** The states that a history has gone through while it is read, and the one at which it is. */
 final class Line<T> {
@@ -58,11 +58,11 @@ final class Line<T> {
     }
 
     /** The steps as they are where the present state is this one; empty if it is none of them. */
-    Optional<Steps<T>> at(T state) {
+    Optional<UndoStack<T>> at(T state) {
         int place = present().equals(state) ? now : states.lastIndexOf(state);
         return place < 0
                 ? Optional.empty()
-                : Optional.of(new Steps<>(states.subList(0, place), state,
+                : Optional.of(new UndoStack<>(states.subList(0, place), state,
                         states.subList(place + 1, states.size()).reversed()));
     }
 }

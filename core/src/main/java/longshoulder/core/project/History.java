@@ -7,10 +7,10 @@ package longshoulder.core.project;
  * @param design the projects, without what was done
  * @param progress what was done
  */
-public record History(Steps<Project> design, Steps<Progress> progress) {
+public record History(UndoStack<Project> design, UndoStack<Progress> progress) {
 
     public static History of(Project project) {
-        return new History(Steps.of(project.withProgress(Progress.NONE)), Steps.of(project.progress()));
+        return new History(UndoStack.of(project.withProgress(Progress.NONE)), UndoStack.of(project.progress()));
     }
 
     /** The project as it is. */

@@ -9,7 +9,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import longshoulder.core.project.History;
 import longshoulder.core.project.Project;
-import longshoulder.core.project.Steps;
+import longshoulder.core.project.UndoStack;
 import longshoulder.files.DesignFile;
 
 /** The design that is open with all its edits, the file it belongs to, and whether that file holds it. */
@@ -71,7 +71,8 @@ public final class OpenDocument {
 
     /** The design with which all that can be undone begins: as it was when it was opened. */
     public Project first() {
-        return new History(Steps.of(history().design().first()), Steps.of(history().progress().first())).present();
+        return new History(UndoStack.of(history().design().first()), UndoStack.of(history().progress().first()))
+                .present();
     }
 
     /** Whether there are changes that no file holds. */

@@ -10,20 +10,20 @@ import java.util.List;
  * @param present the value as it is
  * @param future undone values, the next to redo last
  */
-public record Steps<T>(List<T> past, T present, List<T> future) {
+public record UndoStack<T>(List<T> past, T present, List<T> future) {
 
-    public Steps {
+    public UndoStack {
         past = List.copyOf(past);
         future = List.copyOf(future);
     }
 
-    public static <T> Steps<T> of(T value) {
-        return new Steps<>(List.of(), value, List.of());
+    public static <T> UndoStack<T> of(T value) {
+        return new UndoStack<>(List.of(), value, List.of());
     }
 
     /** With another value; the same steps if it is an equal one. */
-    public Steps<T> after(T changed) {
-        return changed.equals(present) ? this : new Steps<>(and(past, present), changed, List.of());
+    public UndoStack<T> after(T changed) {
+        return changed.equals(present) ? this : new UndoStack<>(and(past, present), changed, List.of());
     }
 
     public boolean canUndo() {
@@ -35,16 +35,16 @@ public record Steps<T>(List<T> past, T present, List<T> future) {
     }
 
     /** One step back; the same steps where there is none. */
-    public Steps<T> undone() {
+    public UndoStack<T> undone() {
         return canUndo()
-                ? new Steps<>(past.subList(0, past.size() - 1), past.getLast(), and(future, present))
+                ? new UndoStack<>(past.subList(0, past.size() - 1), past.getLast(), and(future, present))
                 : this;
     }
 
     /** One step forward again; the same steps where there is none. */
-    public Steps<T> redone() {
+    public UndoStack<T> redone() {
         return canRedo()
-                ? new Steps<>(and(past, present), future.getLast(), future.subList(0, future.size() - 1))
+                ? new UndoStack<>(and(past, present), future.getLast(), future.subList(0, future.size() - 1))
                 : this;
     }
 
@@ -61,13 +61,13 @@ public record Steps<T>(List<T> past, T present, List<T> future) {
     }
 
     /** These steps with those before them that led to their first value; the same where other ones do. */
-    public Steps<T> behind(Steps<T> earlier) {
+    public UndoStack<T> behind(UndoStack<T> earlier) {
         if (!earlier.present.equals(first())) {
             return this;
         }
         List<T> longer = new ArrayList<>(earlier.past);
         longer.addAll(past);
-        return new Steps<>(longer, present, past.isEmpty() && future.isEmpty() ? earlier.future : future);
+        return new UndoStack<>(longer, present, past.isEmpty() && future.isEmpty() ? earlier.future : future);
     }
 
     private static <T> List<T> and(List<T> values, T last) {
