@@ -3,6 +3,7 @@ module longshoulder.core {
     requires static transitive org.jspecify;
     requires transitive org.apache.commons.geometry.euclidean;
     requires org.apache.commons.geometry.core;
+    requires org.apache.commons.text;
 
     exports longshoulder.core.brief;
     exports longshoulder.core.cutlist;

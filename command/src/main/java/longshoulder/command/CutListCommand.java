@@ -39,7 +39,7 @@ final class CutListCommand implements Callable<Integer> {
             designs.out().printf(Locale.ROOT, "%d. %d × %s (%s), %s: finished %s, rough %s%s%n", line.number(),
                     line.count(),
                     words.text("role." + line.role().id()), String.join(" ", line.marks()),
-                    words.text("wood." + line.wood()), size(words, line.finished()), size(words, line.rough()),
+                    words.wood(line.wood()), size(words, line.finished()), size(words, line.rough()),
                     line.mirrorOf().map(other -> ", mirror image of " + other).orElse(""));
         }
     }

@@ -15,6 +15,7 @@ import picocli.CommandLine.ParameterException;
 @Command(name = "longshoulder", mixinStandardHelpOptions = true, version = "Long Shoulder 0.1.0", description = "Plans the joints of furniture from overall sizes.", footer = {
         "", "Without a command the window opens; \"longshoulder demo\" opens it with demo data."}, subcommands = {
                 KindsCommand.class, JointsCommand.class, SetCommand.class, NewCommand.class, WorkshopCommand.class,
+                WoodsCommand.class,
                 PlanCommand.class,
                 CheckCommand.class, ProveCommand.class, CurveCommand.class,
                 CutListCommand.class, ExportCommand.class, DrawCommand.class,

@@ -41,7 +41,7 @@ final class PlanText {
         out.printf(row, "mark", "piece", "wood", "length", "shoulders", "width", "thickness");
         for (PlannedPiece piece : plan.pieces()) {
             out.printf(row, piece.piece().mark(), words.name(piece.id()),
-                    words.text("wood." + piece.wood()), size(piece.length()),
+                    words.wood(piece.wood()), size(piece.length()),
                     piece.shoulderLength().map(this::size).orElse("-"), size(piece.piece().width()),
                     size(piece.piece().thickness()));
         }

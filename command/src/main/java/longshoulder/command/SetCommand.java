@@ -1,5 +1,6 @@
 package longshoulder.command;
 
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -10,6 +11,7 @@ import longshoulder.core.reckoning.Label;
 import longshoulder.core.words.Words;
 import org.jspecify.annotations.Nullable;
 import longshoulder.files.DesignFile;
+import longshoulder.files.WoodsCsv;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -44,6 +46,9 @@ final class SetCommand implements Callable<Integer> {
     @Option(names = "--chisels", paramLabel = "LENGTH,...", description = "The chisels and cutters that are owned, in the place of those before, such as \"6 mm,8 mm,10 mm\".")
     private @Nullable String chisels;
 
+    @Option(names = "--woods-from", paramLabel = "CSV", description = "Adds the woods of a table to those that can be chosen; \"woods --csv\" writes one.")
+    private @Nullable Path ownWoods;
+
     @Option(names = "--show", paramLabel = "STEP", description = "Shows lengths in steps of 1 mm, 0.5 mm, 0.1 mm, 1/16 in, 1/32 in or 1/64 in; it also says in what unit bare numbers are typed.")
     private @Nullable String step;
 
@@ -66,6 +71,11 @@ final class SetCommand implements Callable<Integer> {
         }
         if (chisels != null) {
             project = Settings.own(project, chisels);
+        }
+        if (ownWoods != null) {
+            WoodsCsv.Table table = WoodsCsv.read(ownWoods);
+            table.troubles().forEach(design.out()::println);
+            project = Settings.apply(project, "--woods-from " + ownWoods, new Edit.KnowWoods(table.woods()));
         }
         for (String alteration : alterations) {
             project = Settings.alter(project, alteration);

@@ -72,6 +72,37 @@ class MainTest {
                 .contains("\"face\" is missing").hasLineCount(1);
     }
 
+    /** Woods of the maker's own, and names that are not quite those of the table. */
+    @Test
+    void woods_ownAndNearest() throws Exception {
+        String file = design();
+        assertThat(run("woods").out()).contains("white-oak").contains("hornbeam").contains("unknown");
+        assertThat(run("set", file, "--wood", "top=oak", "--wood", "leg=Black Locust").err()).isEmpty();
+        assertThat(run("plan", file).out()).contains("white oak").contains("black locust");
+        assertThat(run("set", file, "--wood", "top=beach").err()).contains("the nearest names are beech")
+                .hasLineCount(1);
+        Path table = directory.resolve("own.csv");
+        Files.writeString(table, "id,density,character,source\nbog-oak,800,dusty,weighed\nBog Pine,1,,\n");
+        Outcome read = run("set", file, "--woods-from", table.toString(), "--wood", "top=bog-oak");
+        assertThat(read.out()).contains("Line 3: \"Bog Pine\" is no id of a wood").hasLineCount(1);
+        assertThat(run("plan", file).out()).contains("bog oak");
+        assertThat(run("woods", file, "--csv").out()).contains("bog-oak,,800,,,,dusty");
+        Files.writeString(table, "wood\noak\n");
+        assertThat(run("set", file, "--woods-from", table.toString()).err()).contains("has no heading with \"id\"");
+    }
+
+    /** Fine details in wood that is crushed or splits; in beech nothing is said. */
+    @ParameterizedTest
+    @CsvSource({"beech, ''", "pine, is crushed by a dull edge", "robinia, comes apart along the grain"})
+    void check_fineDetails(String wood, String said) throws Exception {
+        Path file = directory.resolve("fine.longshoulder.json");
+        Files.writeString(file, run("new", "door", "--set", "construction=cope-and-stick").out());
+        assertThat(run("set", file.toString(), "--wood", "all=" + wood).err()).isEmpty();
+        String out = run("check", file.toString()).out();
+        assertThat(out.contains("fine-detail")).isEqualTo(!said.isEmpty());
+        assertThat(out).contains(said);
+    }
+
     /** One cutter makes the groove for the panel and for the tongue of a coped door. */
     @Test
     void check_copedDoor_tongueAndGrooveAgree() throws Exception {

@@ -29,7 +29,7 @@ public final class CutListCsv {
             for (CutLine line : CutList.of(plan).lines()) {
                 csv.printRecord(harmless(plan.project().title()), line.number(),
                         harmless(String.join(" ", line.marks())), words.text("role." + line.role().id()), line.count(),
-                        words.text("wood." + line.wood()), mm(line.finished().length()), mm(line.finished().width()),
+                        words.wood(line.wood()), mm(line.finished().length()), mm(line.finished().width()),
                         mm(line.finished().thickness()), mm(line.rough().length()), mm(line.rough().width()),
                         mm(line.rough().thickness()), line.mirrorOf().map(String::valueOf).orElse(""));
             }

@@ -23,6 +23,7 @@ import longshoulder.core.project.Milled;
 import longshoulder.core.project.Progress;
 import longshoulder.core.project.Project;
 import longshoulder.core.wood.Tools;
+import longshoulder.core.wood.Woods;
 
 /**
  * What one state of a design has otherwise than the one before, as an object of JSON: the texts that changed, with null for those that
@@ -36,7 +37,7 @@ final class Delta {
     /** Writes what the second of two designs has otherwise than the first; what was done is no part of it. */
     static void write(JsonGenerator out, Project from, Project to) throws IOException {
         // Taken apart so that the compiler finds this place when a design gets another part.
-        if (!(to instanceof Project(String title, Brief brief, Map<String, String> woods, Tools tools, Progress _, List<Alteration> alterations, Showing showing, Map<String, String> others))) {
+        if (!(to instanceof Project(String title, Brief brief, Map<String, String> woods, Woods knownWoods, Tools tools, Progress _, List<Alteration> alterations, Showing showing, Map<String, String> others))) {
             throw new IllegalArgumentException("There is no design to write.");
         }
         out.writeStartObject();
@@ -52,6 +53,11 @@ final class Delta {
                 out.writeString(chisel.toString());
             }
             out.writeEndArray();
+        }
+        if (!knownWoods.equals(from.knownWoods())) {
+            out.writeObjectFieldStart("knownWoods");
+            WorkshopSection.writeWoods(out, knownWoods);
+            out.writeEndObject();
         }
         if (!alterations.equals(from.alterations())) {
             alterations(out, from.alterations(), alterations);
@@ -127,6 +133,9 @@ final class Delta {
                 : new Brief(kindId, values);
         return new Project(delta.path("title").asText(from.title()), brief,
                 changed(delta.path("woods"), from.woods(), Edit.MOST_VALUES, reading, (role, wood) -> wood),
+                delta.has("knownWoods")
+                        ? WorkshopSection.woods(delta.path("knownWoods").path("woods"), "knownWoods", reading)
+                        : from.knownWoods(),
                 delta.has("chisels") ? WorkshopSection.tools(delta.path("chisels"), reading) : from.tools(),
                 from.progress(), alterations(delta, from.alterations(), showing, reading), showing,
                 changed(delta.path("others"), from.others(), Edit.MOST_VALUES, reading, (name, json) -> json));

@@ -25,6 +25,7 @@ import longshoulder.core.project.EditRefused;
 import longshoulder.core.project.Progress;
 import longshoulder.core.project.Project;
 import longshoulder.core.project.Workshop;
+import longshoulder.core.wood.Woods;
 
 /** What is to be made: kind, sizes, joints, woods, changes to the frame. */
 final class DesignSection implements Section {
@@ -68,8 +69,8 @@ final class DesignSection implements Section {
     static Project start(JsonNode section, Reading reading) {
         Kind kind = kind(section, reading);
         Showing showing = showing(section.path("showing").asText(), "design.showing", reading);
-        return new Project(section.path("title").asText(), kind.brief(false), Map.of(), Workshop.usual(showing).tools(),
-                Progress.NONE, List.of(), showing, Map.of());
+        return new Project(section.path("title").asText(), kind.brief(false), Map.of(), Woods.SHIPPED,
+                Workshop.usual(showing).tools(), Progress.NONE, List.of(), showing, Map.of());
     }
 
     private static Kind kind(JsonNode section, Reading reading) {

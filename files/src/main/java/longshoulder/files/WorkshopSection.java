@@ -18,9 +18,12 @@ import longshoulder.core.project.Edit;
 import longshoulder.core.project.EditRefused;
 import longshoulder.core.project.Project;
 import longshoulder.core.project.Workshop;
+import longshoulder.core.wood.Species;
 import longshoulder.core.wood.Tools;
+import longshoulder.core.wood.WoodRefused;
+import longshoulder.core.wood.Woods;
 
-/** What the project uses of a workshop: chisels, ways of working, limits. A workshop's own file has the same section. */
+/** What the project uses of a workshop: chisels, woods of the maker's own, ways of working, limits. A workshop's own file has the same section. */
 final class WorkshopSection implements Section {
 
     @Override
@@ -39,6 +42,7 @@ final class WorkshopSection implements Section {
             out.writeString(chisel.toString());
         }
         out.writeEndArray();
+        writeWoods(out, workshop.woods());
         Section.texts(out, "rules", workshop.rules());
     }
 
@@ -56,7 +60,38 @@ final class WorkshopSection implements Section {
         for (Map.Entry<String, JsonNode> rule : section.path("rules").properties()) {
             rules.put(rule.getKey(), rule(rule.getKey(), rule.getValue().asText(), reading));
         }
-        return new Workshop(tools(section.path("chisels"), reading), rules);
+        return new Workshop(tools(section.path("chisels"), reading),
+                woods(section.path("woods"), "workshop.woods", reading), rules);
+    }
+
+    /** The maker's own woods, if there are any: those that ship are known everywhere. */
+    static void writeWoods(JsonGenerator out, Woods woods) throws IOException {
+        if (woods.own().isEmpty()) {
+            return;
+        }
+        out.writeArrayFieldStart("woods");
+        for (Species wood : woods.own()) {
+            out.writeStartObject();
+            for (Map.Entry<String, String> text : wood.row().entrySet()) {
+                out.writeStringField(text.getKey(), text.getValue());
+            }
+            out.writeEndObject();
+        }
+        out.writeEndArray();
+    }
+
+    static Woods woods(JsonNode woods, String place, Reading reading) {
+        List<Species> own = new ArrayList<>();
+        for (int i = 0; i < woods.size(); i++) {
+            Map<String, String> row = new TreeMap<>();
+            woods.get(i).properties().forEach(text -> row.put(text.getKey(), text.getValue().asText()));
+            try {
+                own.add(Species.of(row));
+            } catch (WoodRefused refused) {
+                throw reading.at(place + "[" + i + "]", new EditRefused(refused.reason()), Showing.TENTH_MILLIMETRES);
+            }
+        }
+        return Woods.SHIPPED.with(own);
     }
 
     private static Value rule(String name, String text, Reading reading) {

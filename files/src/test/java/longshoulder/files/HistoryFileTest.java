@@ -13,7 +13,9 @@ import longshoulder.core.measure.Angle;
 import longshoulder.core.project.Milled;
 import longshoulder.core.project.Progress;
 import longshoulder.core.project.Workshop;
+import longshoulder.core.wood.Species;
 import longshoulder.core.wood.Tools;
+import longshoulder.core.wood.Woods;
 import java.nio.file.StandardOpenOption;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kinds;
@@ -77,8 +79,9 @@ class HistoryFileTest {
                 one -> one.after(new Edit.Alter(new Alteration.Rename("apron-back", "Z9"))), History::undone,
                 one -> one.after(new Edit.OwnChisel(Length.ofMillimetres(9))),
                 one -> one.after(new Edit.BuildAs("door")), one -> one.after(new Edit.BuildAs("table")).undone(),
-                one -> one.after(new Edit.UseWorkshop(new Workshop(Tools.IMPERIAL,
-                        Map.of("limit.short-grain", new Value.Turned(new Angle(9)))))),
+                one -> one.after(new Edit.UseWorkshop(
+                        new Workshop(Tools.IMPERIAL, Woods.SHIPPED.with(List.of(Species.of(Map.of("id", "bog-oak")))),
+                                Map.of("limit.short-grain", new Value.Turned(new Angle(9)))))),
                 one -> one.undone().undone().undone().redone());
         log.write(history);
         for (int i = 0; i < steps.size(); i++) {

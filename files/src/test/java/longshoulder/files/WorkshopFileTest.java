@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Kinds;
@@ -15,7 +16,9 @@ import longshoulder.core.measure.Showing;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.core.project.Workshop;
+import longshoulder.core.wood.Species;
 import longshoulder.core.wood.Tools;
+import longshoulder.core.wood.Woods;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -25,6 +28,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class WorkshopFileTest {
 
     private static final Workshop OWN = new Workshop(Tools.IMPERIAL,
+            Woods.SHIPPED.with(List.of(Species.of(Map.of("id", "bog-oak", "density", "800", "character", "dusty")))),
             Map.of("limit.short-grain", new Value.Turned(new Angle(12)), "school.thickness", new Value.Chosen("half")));
 
     @TempDir
@@ -49,6 +53,8 @@ class WorkshopFileTest {
             "limit.short-grain | limit.long-grain | at workshop.rules.limit.long-grain: there is no way of working",
             "\"half\" | \"quarter\" | at workshop.rules.school.thickness",
             "\"6.35 mm\" | \"-1\" | at workshop.chisels[0]",
+            "bog-oak | Bog Oak | at workshop.woods[0]: \"Bog Oak\" is no id of a wood",
+            "\"800\" | \"-800\" | at workshop.woods[0]: density",
             "\"chisels\" | \"saws\" | at workshop"})
     void read_damaged_saysWhatAndWhere(String what, String with, String reason) {
         String text = new String(WorkshopFile.toBytes(OWN), StandardCharsets.UTF_8);

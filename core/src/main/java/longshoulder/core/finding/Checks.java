@@ -14,7 +14,8 @@ public final class Checks {
             new ShortGrainCheck(), new WallCheck(), new EndGrainCheck(), new ThicknessCheck(), new WideTenonCheck(),
             new GlueRoomCheck(), new ShoulderCheck(), new JointCheck(), new HeldCheck(), new GrooveCheck(),
             new CrowdedCheck(), new LoosePartsCheck(), new ApartCheck(),
-            new FenceCheck(), new FitCheck(), new EntryCheck(), new TongueCheck(), new WaitingCheck(),
+            new FenceCheck(), new FitCheck(), new EntryCheck(), new TongueCheck(), new FineDetailCheck(),
+            new WaitingCheck(),
             new HandedCheck());
 
     private Checks() {}

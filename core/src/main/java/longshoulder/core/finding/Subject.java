@@ -50,7 +50,7 @@ public record Subject(Project project, Brief settled, Frame planned, Frame built
 
     /** How much a board swells and shrinks over the years, flat-sawn, the worse case: width × coefficient × change in moisture. */
     Length movement(Piece piece) {
-        double tangential = Species.find(project.wood(piece.role().id())).map(Species::tangential).orElse(0.0);
+        double tangential = project.species(piece.role().id()).flatMap(Species::tangential).orElse(0.0);
         return Length.fromMillimetres(
                 piece.width().value().toMillimetres() * tangential * brief().ratio(Limits.MOISTURE).toDouble());
     }

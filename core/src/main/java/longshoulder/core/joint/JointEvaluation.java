@@ -94,7 +94,7 @@ final class JointEvaluation {
     }
 
     boolean isSoftPost() {
-        return Species.find(choices.wood(meeting.mortisePiece().role().id())).filter(Species::isSoft).isPresent();
+        return choices.species(meeting.mortisePiece().role().id()).filter(Species::isSoft).isPresent();
     }
 
     /** How wide one tenon would be here: at the end of a post a haunch takes a third of the rail. */

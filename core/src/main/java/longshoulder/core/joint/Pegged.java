@@ -71,7 +71,7 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
 
     /** From 1 (hard wood, small peg) to 2 (soft wood, large peg). */
     private static Amount usualOffset(JointContext context, Amount diameter) {
-        boolean soft = Species.find(context.choices().wood(context.meeting().tenonPiece().role().id()))
+        boolean soft = context.choices().species(context.meeting().tenonPiece().role().id())
                 .filter(Species::isSoft).isPresent();
         boolean large = diameter.value().isGreaterThan(SMALL);
         int halves = (soft ? 1 : 0) + (large ? 1 : 0);

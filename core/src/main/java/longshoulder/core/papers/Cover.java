@@ -71,7 +71,7 @@ final class Cover {
         y = row(words.text("paper.pieces"), String.valueOf(context.plan().pieces().size()), room, y);
         y = row(words.text("paper.joints"), String.valueOf(context.plan().joints().size()), room, y);
         row(words.text("paper.woods"), context.plan().pieces().stream().map(PlannedPiece::wood).distinct()
-                .map(wood -> words.text("wood." + wood)).collect(Collectors.joining(", ")), room, y);
+                .map(wood -> words.wood(wood)).collect(Collectors.joining(", ")), room, y);
     }
 
     /** A name and what it stands at, under what ends at y; gives where it ends. */

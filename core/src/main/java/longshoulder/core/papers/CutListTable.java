@@ -103,7 +103,7 @@ final class CutListTable {
         for (int i = 0; i < marks.size(); i++) {
             text(marks.get(i), x + MARKS, y + i * PaperFlow.LINE, false);
         }
-        text(shortened(words.text("wood." + line.wood()), WOODS), x + wood, y, false);
+        text(shortened(words.wood(line.wood()), WOODS), x + wood, y, false);
         sizes(line.finished(), x + finished, y, true);
         sizes(line.rough(), x + rough, y, false);
         for (int i = 0; i < STEPS.size(); i++) {

@@ -25,6 +25,7 @@ import longshoulder.core.reckoning.Label;
 import longshoulder.core.reckoning.Typed;
 import longshoulder.core.wood.Species;
 import longshoulder.core.wood.Tools;
+import longshoulder.core.wood.Woods;
 
 /** One change to a project: what the window, the command line and a remedy all send. */
 public sealed interface Edit {
@@ -32,6 +33,7 @@ public sealed interface Edit {
     /** So many of each a project can hold; {@code docs/formats/design.schema.json} has the same limits. */
     int MOST_VALUES = 5000;
     int MOST_CHISELS = 200;
+    int MOST_WOODS = 200;
     int MOST_MILLED = 5000;
     int MOST_ALTERATIONS = 1000;
     int LONGEST_TITLE = 200;
@@ -197,7 +199,7 @@ public sealed interface Edit {
                 accept(requireParameter(project, project::frame, rule.getKey()).refusal(rule.getValue()));
                 brief = brief.with(rule.getKey(), rule.getValue());
             }
-            return project.withBrief(brief).withTools(workshop.tools());
+            return project.withBrief(brief).withTools(workshop.tools()).withKnownWoods(workshop.woods());
         }
     }
 
@@ -217,19 +219,39 @@ public sealed interface Edit {
         }
     }
 
-    /** Chooses the wood of all pieces of a role. */
+    /** Adds woods to those that can be chosen, or replaces those of the same id. */
+    record KnowWoods(List<Species> woods) implements Edit {
+        public KnowWoods {
+            woods = List.copyOf(woods);
+        }
+
+        @Override
+        public Project applyTo(Project project) {
+            Woods known = project.knownWoods().with(woods);
+            requireRoom("woods", known.own().size(), MOST_WOODS);
+            return project.withKnownWoods(known);
+        }
+    }
+
+    /** Chooses the wood of all pieces of a role, by its id or another name of it. */
     record UseWood(String role, String species) implements Edit {
         @Override
         public Project applyTo(Project project) {
-            if (!Species.isKnown(species)) {
-                throw new EditRefused(Label.of("refused.wood", species));
-            }
+            String known = project.knownWoods().find(species).map(Species::id)
+                    .orElseThrow(() -> unknown(species, project.knownWoods()));
             if (Role.find(role).isEmpty() || role.equals(Role.GLASS.id())) {
                 throw new EditRefused(Label.of("refused.role", role));
             }
             Map<String, String> woods = new TreeMap<>(project.woods());
-            woods.put(role, species);
+            woods.put(role, known);
             return project.withWoods(woods);
+        }
+
+        private static EditRefused unknown(String species, Woods woods) {
+            List<String> nearest = woods.nearest(species);
+            return new EditRefused(nearest.isEmpty()
+                    ? Label.of("refused.wood", new Typed(species))
+                    : Label.of("refused.wood.near", new Typed(species), new Typed(String.join(", ", nearest))));
         }
     }
 

@@ -8,14 +8,16 @@ import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.Value;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.wood.Tools;
+import longshoulder.core.wood.Woods;
 
 /**
  * What a maker has and how a maker works, whatever is made. A project holds a copy of what it uses, so that its plan stays the same
  * wherever it is opened; the maker's own is a file shared by all projects.
  *
+ * @param woods those that can be chosen, the maker's own among them
  * @param rules ways of working and limits by their names, where they are not the usual ones: those of {@link HouseRules}
  */
-public record Workshop(Tools tools, Map<String, Value> rules) {
+public record Workshop(Tools tools, Woods woods, Map<String, Value> rules) {
 
     public Workshop {
         rules = Collections.unmodifiableMap(new TreeMap<>(rules));
@@ -23,12 +25,12 @@ public record Workshop(Tools tools, Map<String, Value> rules) {
 
     /** The one that ships: a usual set of chisels, and the usual rules. */
     public static Workshop usual(Showing showing) {
-        return new Workshop(showing.isInches() ? Tools.IMPERIAL : Tools.METRIC, Map.of());
+        return new Workshop(showing.isInches() ? Tools.IMPERIAL : Tools.METRIC, Woods.SHIPPED, Map.of());
     }
 
     /** What a project uses. */
     static Workshop of(Project project) {
-        return new Workshop(project.tools(), project.brief().values().entrySet().stream()
+        return new Workshop(project.tools(), project.knownWoods(), project.brief().values().entrySet().stream()
                 .filter(entry -> HouseRules.find(entry.getKey()).isPresent())
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
     }

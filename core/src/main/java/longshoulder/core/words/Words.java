@@ -22,6 +22,7 @@ import longshoulder.core.plan.BothWays;
 import longshoulder.core.plan.EndCut;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.reckoning.Typed;
+import longshoulder.core.wood.Species;
 
 /**
  * Puts labels and findings into sentences, with lengths shown as the maker chose.
@@ -213,6 +214,11 @@ public final class Words {
         return text((choice.name().equals(JointKind.CHOICE) ? "joint." : "option." + choice.name() + ".") + option);
     }
 
+    /** A wood, such as "white oak"; one of the maker's own as it is called in its table. */
+    public String wood(String id) {
+        return vocabulary.has("wood." + id) ? text("wood." + id) : id.replace('-', ' ');
+    }
+
     /** A text without arguments. @throws java.util.MissingResourceException if there is none, which is our own mistake */
     public String text(String key) {
         return vocabulary.text(key);
@@ -223,6 +229,7 @@ public final class Words {
             case Length length -> said(length);
             case Fit fit -> decimal(showing.text(fit));
             case Label label -> say(label);
+            case Species wood -> wood(wood.id());
             case Typed typed -> typed.text();
             case String text -> name(text);
             case Number number -> number;

@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.Map;
 import longshoulder.core.wood.Tools;
+import longshoulder.core.wood.Woods;
 import longshoulder.core.Tables;
 import longshoulder.core.brief.Value;
 import longshoulder.core.measure.Length;
@@ -76,7 +77,7 @@ class HistoryTest {
     void useWorkshop_replacesToolsAndRules() {
         Project own = new Edit.OwnChisel(Length.ofMillimetres(9))
                 .applyTo(give("tenon.meeting", "full").applyTo(table()));
-        Workshop other = new Workshop(Tools.IMPERIAL,
+        Workshop other = new Workshop(Tools.IMPERIAL, Woods.SHIPPED,
                 Map.of("limit.stub", new Value.Measured(Length.ofMillimetres(7))));
         Project moved = new Edit.UseWorkshop(other).applyTo(own);
         assertThat(moved.workshop()).isEqualTo(other);
@@ -148,7 +149,7 @@ class HistoryTest {
         assertThat(new Edit.UseWood("leg", "elm").applyTo(table()).wood("leg")).isEqualTo("elm");
         assertThat(table().wood("leg")).isEqualTo(Project.USUAL_WOOD);
         assertRefused(new Edit.UseWood("mast", "elm"), "refused.role");
-        assertRefused(new Edit.UseWood("leg", "tin"), "refused.wood");
+        assertRefused(new Edit.UseWood("leg", "polystyrene"), "refused.wood");
     }
 
     @Test

@@ -28,7 +28,7 @@ import longshoulder.core.reckoning.Label;
 import longshoulder.core.joint.TenonMeeting;
 import longshoulder.core.project.Milled;
 import longshoulder.core.reckoning.Level;
-import longshoulder.core.wood.Species;
+import longshoulder.core.wood.Woods;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -112,7 +112,7 @@ class WordsTest {
                 .forEach(this::named);
         Stream.of(JointKind.values())
                 .forEach(kind -> assertThat(words.text("joint." + kind.id() + ".summary")).endsWith("."));
-        Species.COMMON.forEach(species -> assertThat(words.text("wood." + species.id())).isNotBlank());
+        Woods.SHIPPED.all().forEach(species -> assertThat(words.text("wood." + species.id())).isNotBlank());
     }
 
     private void named(Parameter parameter) {

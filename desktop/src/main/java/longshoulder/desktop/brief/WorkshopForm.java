@@ -90,7 +90,7 @@ public final class WorkshopForm extends VBox {
     private HBox wood(Role role) {
         String species = bench.project().wood(role.id());
         String name = String.format(Locale.ROOT, Texts.get("brief.wood"), bench.words().text("role." + role.id()));
-        String chosen = bench.words().text("wood." + species);
+        String chosen = bench.words().wood(species);
         return BriefForm.line(name, new ChoiceButton(chosen, () -> Choices.ofWood(bench, role.id()))
                 .named("wood-" + role.id(), name + " " + chosen));
     }

@@ -1,10 +1,11 @@
 package longshoulder.desktop.control;
 
+import java.text.Collator;
+import java.util.Comparator;
 import java.util.List;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.project.Edit;
-import longshoulder.core.wood.Species;
 import longshoulder.desktop.control.ChoiceButton.Choice;
 import longshoulder.desktop.document.Workbench;
 
@@ -22,9 +23,10 @@ public final class Choices {
                 .toList();
     }
 
-    /** The common woods, for all pieces of a role. */
+    /** The woods that are known, for all pieces of a role, in the order of their names. */
     public static List<Choice> ofWood(Workbench bench, String role) {
-        return Species.COMMON.stream().map(one -> new Choice("wood-" + role + "-" + one.id(),
-                bench.words().text("wood." + one.id()), () -> bench.edit(new Edit.UseWood(role, one.id())))).toList();
+        return bench.project().knownWoods().all().stream().map(one -> new Choice("wood-" + role + "-" + one.id(),
+                bench.words().wood(one.id()), () -> bench.edit(new Edit.UseWood(role, one.id()))))
+                .sorted(Comparator.comparing(Choice::text, Collator.getInstance())).toList();
     }
 }

@@ -83,7 +83,7 @@ final class ReckoningRows {
         Amount open = asked.figure().flatMap(label -> find(label, figures))
                 .orElseGet(() -> piece.shoulderLength().orElse(piece.length()));
         rows.add(ReckoningRow.words(What.PIECE, piece.id(), Words.capital(words.name(piece.id())), 0, false));
-        rows.add(ReckoningRow.words(What.WOOD, piece.id(), words.text("wood." + piece.wood()), 0, false));
+        rows.add(ReckoningRow.words(What.WOOD, piece.id(), words.wood(piece.wood()), 0, false));
         tell(open, 1, 0);
         if (touchesMeeting(open)) {
             rules();

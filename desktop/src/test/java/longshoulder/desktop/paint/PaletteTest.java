@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import javafx.scene.paint.Color;
 import longshoulder.core.wood.Species;
+import longshoulder.core.wood.Woods;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -59,7 +60,7 @@ class PaletteTest {
     @EnumSource(Palette.Theme.class)
     void edges_standOutFromEveryWood(Palette.Theme theme) {
         Palette.use(theme);
-        for (Species species : Species.COMMON) {
+        for (Species species : Woods.SHIPPED.all()) {
             assertThat(contrast(Palette.ink(), Palette.wood(species.id()))).as("%s, %s", species.id(), theme)
                     .isGreaterThanOrEqualTo(LINES);
         }
