@@ -37,6 +37,11 @@ final class OpenWindow {
         }
 
         @Override
+        public Optional<Path> toOpenTable() {
+            return Optional.empty();
+        }
+
+        @Override
         public Optional<Path> toSave(String suggestion) {
             return Optional.empty();
         }

@@ -25,6 +25,14 @@ final class PlatformFileAsker implements FileAsker {
     }
 
     @Override
+    public Optional<Path> toOpenTable() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(Texts.get("chooser.table"));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("CSV", "*.csv"));
+        return Optional.ofNullable(chooser.showOpenDialog(owner)).map(File::toPath);
+    }
+
+    @Override
     public Optional<Path> toSave(String suggestion) {
         FileChooser chooser = chooser("chooser.save");
         chooser.setInitialFileName(suggestion);

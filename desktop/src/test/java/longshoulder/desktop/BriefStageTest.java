@@ -2,6 +2,7 @@ package longshoulder.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -27,6 +28,8 @@ import longshoulder.desktop.control.Typefaces;
 import longshoulder.desktop.document.Documents;
 import longshoulder.desktop.document.FileAsker;
 import longshoulder.desktop.document.Workbench;
+import longshoulder.desktop.control.Choices;
+import java.nio.file.Files;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -109,6 +112,23 @@ class BriefStageTest {
         robot.interact(bench::undo);
         robot.interact(documents::startNew);
         assertThat(bench.project().workshop()).isEqualTo(own);
+    }
+
+    /** Woods of the maker's own are read from a table, and offered with those that ship. */
+    @Test
+    void woods_areReadFromATable_andOffered(FxRobot robot) throws Exception {
+        Path table = directory.resolve("own.csv");
+        Files.writeString(table, "id,density\nbog-oak,800\nBog Pine,500\n");
+        when(documents.asker().toOpenTable()).thenReturn(Optional.of(table));
+        robot.clickOn("#stage-brief");
+        robot.interact(() -> robot.lookup("#workshop-woods").queryButton().fire());
+        assertThat(bench.notices().shown().text()).contains("Woods read from the table: 1.").contains("Line 3");
+        robot.interact(() -> Choices.ofWood(bench, "leg").stream()
+                .filter(choice -> choice.text().equals("bog oak")).findFirst().orElseThrow().take().run());
+        assertThat(bench.plan().piece("leg-front-left").wood()).isEqualTo("bog-oak");
+        robot.interact(bench::undo);
+        robot.interact(bench::undo);
+        assertThat(bench.project().knownWoods().own()).isEmpty();
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.ResourceBundle;
 import java.util.stream.Stream;
 import org.apache.commons.text.similarity.LevenshteinDistance;
@@ -23,6 +24,10 @@ public record Woods(List<Species> own) {
     /** Those of the table alone. */
     public static final Woods SHIPPED = new Woods(List.of());
 
+    private static final Set<String> USUAL = Set.of("beech", "white-ash", "elm", "cherry", "hard-maple", "white-oak",
+            "red-oak",
+            "walnut", "yellow-birch", "white-pine", "larch", "sycamore", "spruce", "poplar", "mahogany", "teak");
+
     /** Names that differ in more letters than this are not near. */
     private static final int FAR = 3;
 
@@ -34,6 +39,11 @@ public record Woods(List<Species> own) {
     public List<Species> all() {
         return Stream.concat(own.stream(),
                 TABLE.stream().filter(wood -> own.stream().noneMatch(mine -> mine.id().equals(wood.id())))).toList();
+    }
+
+    /** The maker's own, and those that are most often used. */
+    public List<Species> usual() {
+        return all().stream().filter(wood -> own.contains(wood) || USUAL.contains(wood.id())).toList();
     }
 
     /** These and others, which replace those of the same id. */

@@ -25,7 +25,7 @@ final class BriefView extends Scroller implements StageView {
         first = new FirstSteps(bench, documents);
         gallery = new KindGallery(bench);
         form = new BriefForm(bench);
-        workshop = new WorkshopForm(bench, documents.remembered());
+        workshop = new WorkshopForm(bench, documents.remembered(), documents.asker());
         setId("brief");
         getStyleClass().add("brief");
         VBox column = new VBox(first, gallery, form, workshop);

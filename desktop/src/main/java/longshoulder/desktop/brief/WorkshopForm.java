@@ -29,7 +29,11 @@ import longshoulder.desktop.document.Workbench;
 import longshoulder.files.BadFile;
 import longshoulder.files.StoredPreferences;
 import longshoulder.files.SystemReason;
+import longshoulder.desktop.document.FileAsker;
 import longshoulder.desktop.document.OwnWorkshop;
+import longshoulder.files.WoodsCsv;
+import java.nio.file.Path;
+import java.util.stream.Stream;
 import java.io.IOException;
 import longshoulder.desktop.control.Choices;
 import longshoulder.desktop.control.Nodes;
@@ -39,12 +43,17 @@ public final class WorkshopForm extends VBox {
 
     private final Workbench bench;
     private final StoredPreferences remembered;
+    private final FileAsker asker;
     private List<Object> shown = List.of();
 
-    /** @param remembered where the language is noted for the next start */
-    public WorkshopForm(Workbench bench, StoredPreferences remembered) {
+    /**
+     * @param remembered where the language is noted for the next start
+     * @param asker asks for a table of woods
+     */
+    public WorkshopForm(Workbench bench, StoredPreferences remembered, FileAsker asker) {
         this.bench = bench;
         this.remembered = remembered;
+        this.asker = asker;
         setId("workshop-form");
         getStyleClass().add("brief-form");
         bench.planProperty().addListener((observed, was, is) -> refresh());
@@ -64,8 +73,9 @@ public final class WorkshopForm extends VBox {
     /** What the form shows: while it stays, so do its controls. */
     private List<Object> state() {
         Project project = bench.project();
-        List<Object> state = new ArrayList<>(List.of(project.showing(), project.tools(), project.woods(),
-                bench.plan().pieces().stream().map(piece -> piece.piece().role()).distinct().toList()));
+        List<Object> state = new ArrayList<>(
+                List.of(project.showing(), project.tools(), project.knownWoods(), project.woods(),
+                        bench.plan().pieces().stream().map(piece -> piece.piece().role()).distinct().toList()));
         for (Parameter rule : HouseRules.parameters()) {
             state.add(Optional.ofNullable(project.brief().values().get(rule.name())));
         }
@@ -137,7 +147,8 @@ public final class WorkshopForm extends VBox {
 
     /** The maker's own workshop: what stands here is kept for all designs, or what was kept is taken over here. */
     private FlowPane own() {
-        FlowPane row = new FlowPane(button("keep", this::keep), button("use", this::use));
+        FlowPane row = new FlowPane(button("keep", this::keep), button("use", this::use),
+                button("woods", () -> asker.toOpenTable().ifPresent(this::readWoods)));
         row.getStyleClass().add("chisels");
         return row;
     }
@@ -165,6 +176,19 @@ public final class WorkshopForm extends VBox {
         try {
             OwnWorkshop.beside(remembered).read().ifPresentOrElse(own -> bench.edit(new Edit.UseWorkshop(own)),
                     () -> bench.notices().say(Texts.get("brief.own.none")));
+        } catch (BadFile bad) {
+            bench.notices().say(bad.message(Texts.locale()));
+        }
+    }
+
+    private void readWoods(Path table) {
+        try {
+            WoodsCsv.Table read = WoodsCsv.read(table);
+            if (bench.edit(new Edit.KnowWoods(read.woods()))) {
+                bench.notices().say(String.join(" ", Stream.concat(
+                        Stream.of(Texts.get("brief.own.read").formatted(read.woods().size())),
+                        read.troubles().stream()).toList()));
+            }
         } catch (BadFile bad) {
             bench.notices().say(bad.message(Texts.locale()));
         }

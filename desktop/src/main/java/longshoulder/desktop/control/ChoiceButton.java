@@ -7,6 +7,7 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
@@ -24,17 +25,27 @@ public final class ChoiceButton extends Button {
      * @param id of its node
      * @param text as shown
      * @param isThere whether it can be taken; what only says that there is nothing cannot
+     * @param more what opens beside it; then it is no option itself
      * @param take does what choosing it means
      */
-    public record Choice(String id, String text, boolean isThere, Runnable take) {
+    public record Choice(String id, String text, boolean isThere, List<Choice> more, Runnable take) {
+
+        public Choice {
+            more = List.copyOf(more);
+        }
 
         public Choice(String id, String text, Runnable take) {
-            this(id, text, true, take);
+            this(id, text, true, List.of(), take);
+        }
+
+        /** Several under a heading, which would make the menu too long. */
+        public static Choice group(String id, String text, List<Choice> more) {
+            return new Choice(id, text, true, more, () -> {});
         }
 
         /** Says that there is nothing to choose. */
         public static Choice none(String id, String text) {
-            return new Choice(id, text, false, () -> {});
+            return new Choice(id, text, false, List.of(), () -> {});
         }
     }
 
@@ -82,7 +93,10 @@ public final class ChoiceButton extends Button {
     }
 
     private static MenuItem item(Choice choice) {
-        MenuItem item = new MenuItem(choice.text());
+        MenuItem item = choice.more().isEmpty()
+                ? new MenuItem(choice.text())
+                : new Menu(choice.text(), null,
+                        choice.more().stream().map(ChoiceButton::item).toArray(MenuItem[]::new));
         item.setId(choice.id());
         item.setMnemonicParsing(false);
         item.setDisable(!choice.isThere());

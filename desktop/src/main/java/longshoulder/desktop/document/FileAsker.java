@@ -10,6 +10,9 @@ public interface FileAsker {
     /** A design to open; empty if it was called off. */
     Optional<Path> toOpen();
 
+    /** A table (CSV) to read; empty if it was called off. */
+    Optional<Path> toOpenTable();
+
     /** Where to save; empty if it was called off. */
     Optional<Path> toSave(String suggestion);
 
