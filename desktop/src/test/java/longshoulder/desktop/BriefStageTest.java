@@ -5,6 +5,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import java.nio.file.Files;
+import java.util.concurrent.TimeUnit;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.scene.control.Button;
@@ -30,6 +31,7 @@ import longshoulder.desktop.document.FileAsker;
 import longshoulder.desktop.document.Workbench;
 import longshoulder.desktop.control.Choices;
 import java.nio.file.Files;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -138,6 +140,21 @@ class BriefStageTest {
         robot.write("500").push(KeyCode.ENTER);
         settle();
         assertThat(bench.plan().piece("seat").length().value()).isEqualTo(Length.ofMillimetres(500));
+    }
+
+    /** Sizes of a stretcher are asked for once there is one; until then they are hidden, and found if they are wanted. */
+    @Test
+    void sizesThatChangeNothing_areHidden(FxRobot robot) throws Exception {
+        robot.clickOn("#stage-brief");
+        WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, () -> robot.lookup("#brief-more").queryButton().isVisible());
+        assertThat(robot.lookup("#brief-stretcher-width").queryAll()).isEmpty();
+        robot.interact(() -> robot.lookup("#brief-more").queryButton().fire());
+        assertThat(robot.lookup("#brief-stretcher-width").queryAll()).hasSize(1);
+        robot.interact(() -> robot.lookup("#brief-more").queryButton().fire());
+        assertThat(robot.lookup("#brief-stretcher-width").queryAll()).isEmpty();
+        robot.interact(() -> bench.edit(new Edit.Give("stretchers", new Value.Chosen("box"))));
+        WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS,
+                () -> robot.lookup("#brief-stretcher-width").queryAll().size() == 1);
     }
 
     @Test

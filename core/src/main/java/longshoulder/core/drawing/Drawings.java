@@ -17,6 +17,7 @@ public final class Drawings {
             whole("end", context -> new FlatViewDrawing(context, View.END, "view.end")),
             whole("plan", context -> new FlatViewDrawing(context, View.PLAN, "view.plan")),
             whole("pictorial", context -> new PictorialDrawing(context, PictorialLook.FIRST)),
+            whole("overall", OverallDrawing::new),
             whole("sheet", context -> new SheetWithFindings(context, PictorialLook.FIRST)),
             part("joint", "ID", (context, id) -> joint(context, id).map(joint -> new JointDrawing(context, joint))),
             part("rod", "PIECE", (context, name) -> piece(context, name)

@@ -8,6 +8,8 @@ import static longshoulder.core.brief.Brief.TENON_THICKNESS;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.Optional;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.measure.Angle;
@@ -50,6 +52,10 @@ final class KindParameters {
         all.add(new Parameter.Turn(name, new Angle(usual), Angle.ZERO, new Angle(greatest)));
         return this;
     }
+
+    /** The names of {@link #tenons}. */
+    static final Set<String> OF_JOINTS = new KindParameters().tenons().list().stream().map(Parameter::name)
+            .collect(Collectors.toUnmodifiableSet());
 
     /** What holds for all tenons of the piece. */
     KindParameters tenons() {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import longshoulder.core.brief.Parameter;
 
 /** All kinds of furniture. A new kind is added here and nowhere else. */
 public final class Kinds {
@@ -17,6 +18,11 @@ public final class Kinds {
 
     public static List<Kind> all() {
         return ALL;
+    }
+
+    /** Whether a parameter is one of the joints, which every kind has alike. */
+    public static boolean isOfJoints(Parameter parameter) {
+        return KindParameters.OF_JOINTS.contains(parameter.name());
     }
 
     /** The kind with an id; empty if there is none. */

@@ -209,6 +209,13 @@ public final class Words {
         return text("parameter." + parameter.name());
     }
 
+    /** The heading under which a parameter stands, such as "Legs": that of its name, else of how its name begins. */
+    public String group(Parameter parameter) {
+        String name = parameter.name();
+        String whole = "group." + name;
+        return text(vocabulary.has(whole) ? whole : "group." + name.replaceFirst("\\..*", ""));
+    }
+
     /** An option of a choice, such as "all round"; of the choice of a joint, the name of its type. */
     public String option(Parameter.Choice choice, String option) {
         return text((choice.name().equals(JointKind.CHOICE) ? "joint." : "option." + choice.name() + ".") + option);

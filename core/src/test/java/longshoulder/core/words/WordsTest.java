@@ -157,4 +157,14 @@ class WordsTest {
                     key -> assertThat(Words.showing(Showing.TENTH_MILLIMETRES, locale).text(key)).isNotBlank());
         }
     }
+
+    /** Every parameter of every kind stands under a heading. */
+    @Test
+    void group_ofEveryParameter() {
+        for (Locale locale : List.of(Locale.ENGLISH, Locale.GERMAN)) {
+            Words words = Words.showing(Showing.TENTH_MILLIMETRES, locale);
+            Kinds.all().forEach(kind -> kind.parameters()
+                    .forEach(parameter -> assertThat(words.group(parameter)).as(parameter.name()).isNotBlank()));
+        }
+    }
 }

@@ -2,9 +2,15 @@ package longshoulder.desktop.brief;
 
 import longshoulder.desktop.control.Lines;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
@@ -14,35 +20,64 @@ import javafx.scene.layout.VBox;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
+import longshoulder.core.kind.IdleParameters;
+import longshoulder.core.kind.Kind;
 import longshoulder.core.kind.Kinds;
 import longshoulder.desktop.words.Texts;
 import longshoulder.desktop.control.ChoiceButton;
 import longshoulder.desktop.control.FigureField;
 import longshoulder.desktop.control.FocusKeeper;
+import longshoulder.desktop.document.BackgroundValue;
 import longshoulder.desktop.document.Workbench;
 import longshoulder.desktop.control.Choices;
 import longshoulder.desktop.control.Nodes;
 
 /**
- * What the kind asks for: every size, then the ways that can be chosen, each changed where it stands. What is left to the
- * rules is no part of it: the reckoning has that.
+ * What the kind asks for, in groups: sizes, then the ways that can be chosen, each changed where it stands. What stands on the picture is
+ * left out, and what changes nothing as the brief stands is hidden until it is asked for. What is left to the rules is no part of it: the
+ * reckoning has that.
  */
 public final class BriefForm extends VBox {
 
-    private final Workbench bench;
     private static final int COLUMNS = 3;
 
-    private final GridPane ways = columns();
-    private final GridPane sizes = columns();
-    private Brief shown = new Brief("", java.util.Map.of());
-    private boolean inches;
+    /** What the lines are made from; while it stays, so do they. */
+    private record State(Brief brief, boolean inches, Set<String> idle, Set<String> elsewhere, boolean all) {}
+
+    private final Workbench bench;
+    private final VBox groups = new VBox();
+    private final Button more = new Button();
+    private final BackgroundValue<Brief, Set<String>> trying;
+    private Set<String> idle = Set.of();
+    /** The kind to which these belong. */
+    private String known = "";
+    private Set<String> elsewhere = Set.of();
+    private boolean all;
+    private State shown = new State(new Brief("", Map.of()), false, Set.of(), Set.of(), false);
 
     public BriefForm(Workbench bench) {
         this.bench = bench;
+        trying = bench.background().value((brief, progress) -> IdleParameters.of(kind(brief), brief));
+        trying.valueProperty().addListener((observed, was, is) -> is.ifPresent(found -> {
+            idle = found;
+            known = bench.project().brief().kind();
+            show();
+        }));
         setId("brief-form");
         getStyleClass().add("brief-form");
-        getChildren().addAll(subheading("brief.sizes"), sizes, subheading("brief.ways"), ways);
+        groups.getStyleClass().add("brief-form");
+        more.setId("brief-more");
+        more.getStyleClass().add("small");
+        more.setOnAction(pressed -> {
+            all = !all;
+            show();
+        });
+        getChildren().addAll(groups, more);
         bench.planProperty().addListener((observed, was, is) -> refresh());
+    }
+
+    private static Kind kind(Brief brief) {
+        return Kinds.find(brief.kind()).orElseThrow();
     }
 
     static GridPane columns() {
@@ -64,40 +99,72 @@ public final class BriefForm extends VBox {
         }
     }
 
-    private static Label subheading(String key) {
-        Label label = new Label(Texts.get(key));
-        label.getStyleClass().add("subheading");
-        return label;
+    /** Leaves sizes out that can be typed elsewhere. */
+    void leave(Set<String> sizes) {
+        elsewhere = sizes;
+        show();
     }
 
     /** Brought up to date, unless it is hidden. */
     public void refresh() {
-        Brief brief = bench.project().brief();
-        boolean hidden = getParent() == null || !Nodes.isShown(this);
-        if (hidden || brief.equals(shown) && inches == bench.project().showing().isInches()) {
+        if (getParent() == null || !Nodes.isShown(this)) {
+            trying.drop();
             return;
         }
-        shown = brief;
-        inches = bench.project().showing().isInches();
-        List<Node> chosen = new ArrayList<>();
-        List<Node> given = new ArrayList<>();
-        for (Parameter parameter : Kinds.find(brief.kind()).orElseThrow().parameters()) {
-            switch (parameter) {
-                case Parameter.Choice choice -> chosen.add(way(choice));
-                case Parameter.Turn turn -> given.add(size(turn, new Value.Turned(brief.angle(turn))));
-                case Parameter.Proportion part -> given.add(size(part, new Value.Proportioned(brief.ratio(part))));
-                case Parameter.Measure measure -> brief.measure(measure.name()).filter(known -> isKinds(measure))
-                        .ifPresent(amount -> given.add(size(measure, new Value.Measured(amount.value()))));
-            }
+        Brief brief = bench.project().brief();
+        if (!brief.kind().equals(known)) {
+            // Better nothing for a moment than lines that vanish again.
+            groups.getChildren().clear();
         }
-        FocusKeeper.rebuild(this, () -> {
-            fill(ways, chosen);
-            fill(sizes, given);
-        });
+        trying.want(brief);
+        show();
     }
 
-    private static boolean isKinds(Parameter.Measure measure) {
-        return measure.metric().isPresent();
+    private void show() {
+        State state = new State(bench.project().brief(), bench.project().showing().isInches(), idle, elsewhere, all);
+        if (getParent() == null || !Nodes.isShown(this) || !known.equals(state.brief.kind()) || state.equals(shown)) {
+            return;
+        }
+        shown = state;
+        Map<String, List<Parameter>> byGroup = new LinkedHashMap<>();
+        kind(state.brief).parameters().stream().filter(this::isShown)
+                .sorted(Comparator.comparing(Kinds::isOfJoints))
+                .forEach(parameter -> byGroup.computeIfAbsent(bench.words().group(parameter),
+                        group -> new ArrayList<>()).add(parameter));
+        more.setText(all ? Texts.get("brief.less") : Texts.get("brief.more").formatted(idle.size()));
+        more.setVisible(!idle.isEmpty());
+        more.setManaged(!idle.isEmpty());
+        FocusKeeper.rebuild(this, () -> groups.getChildren().setAll(byGroup.entrySet().stream()
+                .map(group -> group(group.getKey(), group.getValue())).toList()));
+    }
+
+    private boolean isShown(Parameter parameter) {
+        boolean asked = !(parameter instanceof Parameter.Measure measure)
+                || measure.metric().isPresent() && shown.brief.measure(measure.name()).isPresent();
+        return asked && !elsewhere.contains(parameter.name()) && (all || !idle.contains(parameter.name()));
+    }
+
+    private VBox group(String heading, List<Parameter> parameters) {
+        Label label = new Label(heading);
+        label.getStyleClass().add("subheading");
+        VBox group = new VBox(label);
+        group.getStyleClass().add("brief-form");
+        List<Node> sizes = new ArrayList<>();
+        List<Node> ways = new ArrayList<>();
+        for (Parameter parameter : parameters) {
+            switch (parameter) {
+                case Parameter.Choice choice -> ways.add(way(choice));
+                case Parameter.Turn turn -> sizes.add(size(turn, new Value.Turned(shown.brief.angle(turn))));
+                case Parameter.Proportion part ->
+                    sizes.add(size(part, new Value.Proportioned(shown.brief.ratio(part))));
+                case Parameter.Measure measure ->
+                    sizes.add(size(measure, new Value.Measured(shown.brief.required(measure.name()).value())));
+            }
+        }
+        GridPane grid = columns();
+        fill(grid, Stream.concat(sizes.stream(), ways.stream()).toList());
+        group.getChildren().add(grid);
+        return group;
     }
 
     private HBox line(Parameter parameter, Node control) {
@@ -132,7 +199,7 @@ public final class BriefForm extends VBox {
     }
 
     private VBox way(Parameter.Choice choice) {
-        return way(bench, choice, shown.choice(choice.name()).orElse(choice.options().getFirst()));
+        return way(bench, choice, shown.brief.choice(choice.name()).orElse(choice.options().getFirst()));
     }
 
     /** The name of a choice above the menu of its options, which are sentences. */

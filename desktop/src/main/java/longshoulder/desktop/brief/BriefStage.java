@@ -35,6 +35,11 @@ public final class BriefStage implements WorkStage {
     }
 
     @Override
+    public boolean showsRod() {
+        return false;
+    }
+
+    @Override
     public StageView view(Workbench bench, Documents documents) {
         return new BriefView(bench, documents);
     }

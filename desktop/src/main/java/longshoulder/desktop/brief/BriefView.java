@@ -4,9 +4,10 @@ import java.util.Optional;
 import java.util.function.Function;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.DrawingContext;
-import longshoulder.core.drawing.PictorialDrawing;
-import longshoulder.core.drawing.PictorialLook;
+import longshoulder.core.drawing.OverallDrawing;
 import javafx.scene.Node;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import longshoulder.desktop.control.Scroller;
 import longshoulder.desktop.document.Documents;
@@ -19,20 +20,29 @@ final class BriefView extends Scroller implements StageView {
     private final FirstSteps first;
     private final KindGallery gallery;
     private final BriefForm form;
+    private final BriefPicture picture;
     private final WorkshopForm workshop;
 
     BriefView(Workbench bench, Documents documents) {
         first = new FirstSteps(bench, documents);
         gallery = new KindGallery(bench);
         form = new BriefForm(bench);
+        picture = new BriefPicture(bench, () -> form.leave(picture().sizes()));
         workshop = new WorkshopForm(bench, documents.remembered(), documents.asker());
         setId("brief");
         getStyleClass().add("brief");
-        VBox column = new VBox(first, gallery, form, workshop);
+        HBox what = new HBox(gallery, picture);
+        what.getStyleClass().add("brief-what");
+        HBox.setHgrow(picture, Priority.ALWAYS);
+        VBox column = new VBox(first, what, form, workshop);
         column.getStyleClass().add("brief-column");
         setContent(column);
         setFitToWidth(true);
         setHbarPolicy(ScrollBarPolicy.NEVER);
+    }
+
+    private BriefPicture picture() {
+        return picture;
     }
 
     @Override
@@ -42,6 +52,7 @@ final class BriefView extends Scroller implements StageView {
 
     @Override
     public void whenShown(boolean shown) {
+        picture.show(shown);
         if (shown) {
             first.refresh();
             gallery.refresh();
@@ -55,6 +66,6 @@ final class BriefView extends Scroller implements StageView {
 
     @Override
     public Optional<Function<DrawingContext, Drawing>> drawing() {
-        return Optional.of(context -> new PictorialDrawing(context, PictorialLook.FIRST));
+        return Optional.of(OverallDrawing::new);
     }
 }

@@ -29,8 +29,9 @@ public final class KindGallery extends TilePane implements Themed {
 
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final View EYE = View.pictorial(32, 20);
-    private static final double WIDTH = 118;
-    private static final double HEIGHT = 72;
+    private static final int COLUMNS = 2;
+    private static final double WIDTH = 96;
+    private static final double HEIGHT = 50;
 
     private final Workbench bench;
     private final Map<String, Button> tiles = new LinkedHashMap<>();
@@ -41,6 +42,8 @@ public final class KindGallery extends TilePane implements Themed {
         pictures = new BackgroundPictures<>(bench.background(), WIDTH, HEIGHT,
                 (always, kind, pixels) -> Optional.of(picture(kind).painted(WIDTH, HEIGHT, pixels)));
         setId("kinds");
+        setPrefColumns(COLUMNS);
+        setMinWidth(USE_PREF_SIZE);
         getStyleClass().add("kinds");
         setAccessibleText(Texts.get("brief.kinds"));
         for (Kind kind : Kinds.all()) {
