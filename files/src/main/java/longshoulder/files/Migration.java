@@ -41,6 +41,9 @@ final class Migration {
             "workbench", Map.of("stretcher.thickness", "40 mm"),
             "trestle", Map.of("beam.thickness", "40 mm"));
 
+    /** What filled a frame that said nothing; until version 3 panes had the thickness and the room of panels. */
+    private static final Map<String, String> GLAZED_UNTIL_3 = Map.of("frame", "glass");
+
     private Migration() {}
 
     /** Changes the design where its version, which must be a known one, is not the newest. */
@@ -90,8 +93,16 @@ final class Migration {
         if (!(root.path("design") instanceof ObjectNode design)) {
             return;
         }
+        String kind = design.path("kind").asText();
         fill(fill(root, "workshop"), "rules", RULES_UNTIL_3);
-        fill(design, "values", SIZES_UNTIL_3.getOrDefault(design.path("kind").asText(), Map.of()));
+        fill(design, "values", SIZES_UNTIL_3.getOrDefault(kind, Map.of()));
+        if (design.path("values").path("filling").asText(GLAZED_UNTIL_3.getOrDefault(kind, "")).equals("glass")) {
+            String thick = kind.equals("door") ? "8 mm" : "4 mm";
+            String room = kind.equals("door") ? "6 mm" : "4 mm";
+            fill(design, "values",
+                    Map.of("glass.thickness", design.path("values").path("filling.thickness").asText(thick),
+                            "glass.room", design.path("values").path("panel.room").asText(room)));
+        }
         fill(design, "values",
                 Map.of(Brief.STEP, "0 mm", Address.of(JointKind.THROUGH_TENON.id(), ThroughTenon.COUNT), "one",
                         Address.of(JointKind.DIVIDED_TENON.id(), DividedTenon.END_HAUNCH), "none"));

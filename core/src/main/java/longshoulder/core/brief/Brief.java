@@ -27,6 +27,7 @@ public record Brief(String kind, Map<String, Value> values) {
 
     /** The step to which sizes are rounded that a rule chooses; nothing where they are left as they come. */
     public static final String STEP = "figures.step";
+    private static final Length SIXTY_FOURTH = Length.ofInches(1, 64);
 
     /** Kept in the order of their names, and found by hash, since the plan of a large door looks up ten thousand values. */
     public Brief {
@@ -111,5 +112,11 @@ public record Brief(String kind, Map<String, Value> values) {
     /** The option chosen for a parameter; empty where there is none. */
     public Optional<String> choice(String parameter) {
         return values.get(parameter) instanceof Value.Chosen(String option) ? Optional.of(option) : Optional.empty();
+    }
+
+    /** Whether rules are those of a shop that works in inches: the step of sizes is a fraction of an inch. */
+    public boolean isInInches() {
+        return measure(STEP).map(Amount::value).filter(Length::isPositive)
+                .filter(step -> step.toNearest(SIXTY_FOURTH).equals(step)).isPresent();
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.cutlist.CutLine.Size;
+import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.Congruence;
 import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.measure.Length;
@@ -11,6 +12,7 @@ import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.wood.Species;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -29,6 +31,7 @@ public record CutList(List<CutLine> lines) {
      * no part of it; a finding tells of them.
      */
     public static CutList of(Plan plan) {
+        boolean inches = plan.project().brief().isInInches();
         List<List<PlannedPiece>> groups = new ArrayList<>();
         for (PlannedPiece piece : plan.pieces().stream().filter(one -> one.piece().isReal()).toList()) {
             groups.stream().filter(group -> compare(group.getFirst(), piece) == Congruence.SAME).findFirst()
@@ -40,7 +43,9 @@ public record CutList(List<CutLine> lines) {
         }
         List<CutLine> lines = new ArrayList<>();
         for (int i = 0; i < groups.size(); i++) {
-            lines.add(line(i + 1, groups.get(i), mirrorOf(groups, i)));
+            lines.add(line(i + 1, groups.get(i), isBoughtReady(plan, groups.get(i).getFirst())
+                    ? finished(groups.get(i).getFirst())
+                    : rough(groups.get(i).getFirst(), inches), mirrorOf(groups, i)));
         }
         return new CutList(lines);
     }
@@ -61,21 +66,32 @@ public record CutList(List<CutLine> lines) {
         return Optional.empty();
     }
 
-    private static CutLine line(int number, List<PlannedPiece> group, Optional<Integer> mirrorOf) {
+    private static CutLine line(int number, List<PlannedPiece> group, Size rough, Optional<Integer> mirrorOf) {
         PlannedPiece first = group.getFirst();
         return new CutLine(number, group.stream().map(PlannedPiece::id).toList(),
                 group.stream().map(piece -> piece.piece().mark()).toList(), first.piece().role(), first.wood(),
-                finished(first), rough(first), mirrorOf);
+                finished(first), rough, mirrorOf);
     }
 
     private static Size finished(PlannedPiece piece) {
         return new Size(piece.length(), piece.piece().width(), piece.piece().thickness());
     }
 
-    private static Size rough(PlannedPiece piece) {
+    /** Glass and sheets are ordered or cut to their size. */
+    private static boolean isBoughtReady(Plan plan, PlannedPiece piece) {
+        return piece.piece().role() == Role.GLASS || plan.project().species(piece.piece().role().id())
+                .filter(wood -> wood.has(Species.Trait.SHEET)).isPresent();
+    }
+
+    private static Size rough(PlannedPiece piece, boolean inches) {
         Size size = blank(piece);
-        return new Size(rough("amount.roughLength", size.length(), piece.piece().role().hasHorns() ? 40 : 25),
-                rough("amount.roughWidth", size.width(), 5), rough("amount.roughThickness", size.thickness(), 4));
+        boolean horns = piece.piece().role().hasHorns();
+        return new Size(
+                rough("amount.roughLength", size.length(),
+                        inches ? Length.ofInches(horns ? 3 : 2, 2) : Length.ofMillimetres(horns ? 40 : 25)),
+                rough("amount.roughWidth", size.width(), inches ? Length.ofInches(1, 4) : Length.ofMillimetres(5)),
+                rough("amount.roughThickness", size.thickness(),
+                        inches ? Length.ofInches(3, 16) : Length.ofMillimetres(4)));
     }
 
     /** What the piece is worked from: where planes lean it reaches beyond its arrises and beyond its section. */
@@ -97,8 +113,8 @@ public record CutList(List<CutLine> lines) {
                 : finished;
     }
 
-    private static Amount rough(String key, Amount finished, long extra) {
-        Amount waste = new Amount.Ruled(Label.of("amount.waste"), Length.ofMillimetres(extra), WASTE);
+    private static Amount rough(String key, Amount finished, Length extra) {
+        Amount waste = new Amount.Ruled(Label.of("amount.waste"), extra, WASTE);
         return Amount.sum(Label.of(key)).plus(finished).plus(waste).amount();
     }
 }

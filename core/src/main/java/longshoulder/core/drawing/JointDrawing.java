@@ -84,6 +84,6 @@ public final class JointDrawing implements Drawing {
 
     private String heading() {
         return context.words().sentence(Label.of("drawing.joint", joint.id(),
-                Label.of("joint." + joint.kind().id())));
+                Label.of("joint." + joint.type())));
     }
 }

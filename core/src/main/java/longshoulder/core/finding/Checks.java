@@ -15,6 +15,7 @@ public final class Checks {
             new GlueRoomCheck(), new ShoulderCheck(), new JointCheck(), new HeldCheck(), new GrooveCheck(),
             new CrowdedCheck(), new LoosePartsCheck(), new ApartCheck(),
             new FenceCheck(), new FitCheck(), new EntryCheck(), new TongueCheck(), new FineDetailCheck(),
+            new GlassCheck(),
             new WaitingCheck(),
             new HandedCheck());
 

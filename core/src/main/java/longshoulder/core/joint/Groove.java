@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Piece;
@@ -35,9 +36,13 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boolean rebate) implements Joint {
 
+    /** Whether it is closed, or open to the back. */
+    public static final String FORM = "groove.form";
+    public static final String REBATE = "rebate";
+
     static final JointType TYPE = new JointType(List.of(JointParameters.measure("groove.room"),
             JointParameters.choice("groove.run", "panel", "shoulders", "through"),
-            JointParameters.choice("groove.form", "groove", "rebate")),
+            JointParameters.choice(FORM, "groove", REBATE)),
             Groove::make, Groove::argue);
 
     /** A groove that ends with its panel runs on by so much at each end, in millimetres. */
@@ -58,7 +63,7 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
                 () -> JointContext.ruled("amount.grooveRoom", Length.ofMillimetres(1), "rule.grooveRoom"));
         return new Groove(context.meeting(), stands, room,
                 Run.valueOf(context.choice("groove.run", "panel").toUpperCase(Locale.ROOT)),
-                context.choice("groove.form", "groove").equals("rebate"));
+                context.choice(FORM, "groove").equals(REBATE));
     }
 
     private static void argue(JointEvaluation evaluation) {
@@ -73,6 +78,11 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
     @Override
     public JointKind kind() {
         return JointKind.GROOVE;
+    }
+
+    @Override
+    public String type() {
+        return rebate ? REBATE : kind().id();
     }
 
     @Override
@@ -116,9 +126,21 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
                 : Solid.of(groove);
     }
 
-    /** How deep the groove is cut. */
+    /** How deep the groove is cut; of a rebate how wide, since it is seen from the back. */
     public Amount depth() {
-        return Amount.sum(Label.of("amount.grooveDepth")).plus(stands).plus(room).amount();
+        return Amount.sum(Label.of(rebate ? "amount.rebateWidth" : "amount.grooveDepth")).plus(stands).plus(room)
+                .amount();
+    }
+
+    /** How deep a rebate is from the back of its piece: room for the glass and what holds it. */
+    public Length fromBack() {
+        return meeting.referenceExtent().value()
+                .minus(Length.fromMillimetres(cheek(removes(), meeting.reference())));
+    }
+
+    /** How high a bead is that holds glass in a rebate. */
+    public static Length bead(Brief brief) {
+        return brief.isInInches() ? Length.ofInches(3, 16) : Length.ofMillimetres(4);
     }
 
     /** A groove that comes through its piece, or that leaves it no cheek. */
@@ -184,9 +206,14 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
     @Override
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = new LinkedHashMap<>();
-        figures.put("groove.width", meeting.tenonPiece().thickness());
-        figures.put("groove.depth", depth());
-        figures.put("groove.room", room);
+        if (rebate) {
+            figures.put("rebate.width", depth());
+            figures.put("rebate.room", Amount.sum(Label.of("amount.rebateRoom")).plus(room).amount());
+        } else {
+            figures.put("groove.width", meeting.tenonPiece().thickness());
+            figures.put("groove.depth", depth());
+            figures.put("groove.room", room);
+        }
         return figures;
     }
 }

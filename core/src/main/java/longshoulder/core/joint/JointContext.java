@@ -21,7 +21,6 @@ record JointContext(DesignChoices choices, Meeting meeting, JointKind kind) {
 
     /** A size is rounded to a step only if it is at least so many of them. */
     private static final int STEPS = 4;
-    private static final Length SIXTY_FOURTH = Length.ofInches(1, 64);
 
     /** Of the type that was chosen; the stopped tenon where none was. Panels and crossings leave no choice. */
     JointContext(DesignChoices choices, Meeting meeting) {
@@ -102,15 +101,9 @@ record JointContext(DesignChoices choices, Meeting meeting, JointKind kind) {
                 : wanted;
     }
 
-    /** Whether rules are those of a shop that works in inches: the step is a fraction of an inch. */
-    boolean isInInches() {
-        return brief().measure(Brief.STEP).map(Amount::value).filter(Length::isPositive)
-                .filter(step -> step.toNearest(SIXTY_FOURTH).equals(step)).isPresent();
-    }
-
     /** A length of a rule: a round one in millimetres, another in inches. */
     Length rule(Length metric, Length inches) {
-        return isInInches() ? inches : metric;
+        return brief().isInInches() ? inches : metric;
     }
 
     /** A share of an amount, such as a third of the post. */

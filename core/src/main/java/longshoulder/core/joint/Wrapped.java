@@ -26,6 +26,11 @@ sealed interface Wrapped extends Joint permits Pegged, Bolted, Undercut, Scribed
     }
 
     @Override
+    default String type() {
+        return joint().type();
+    }
+
+    @Override
     default Amount addedLength() {
         return joint().addedLength();
     }

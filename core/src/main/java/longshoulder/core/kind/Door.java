@@ -13,6 +13,7 @@ import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.View;
+import longshoulder.core.joint.Groove;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -39,6 +40,7 @@ final class Door {
             .length("mould.depth", 5, 3, 0, 20)
             .way("filling", "panel", "glass", "none").way("filling.below", "same", "panel")
             .length("filling.thickness", 8, 5, 2, 40)
+            .length("glass.thickness", 4, 2, 2, 20).length("glass.room", 3, 2, 0, 10)
             .length("groove.depth", 10, 6, 2, 40).length("panel.room", 6, 4, 0, 30).tenons().list();
 
     static final Kind KIND = new SetOut("door", PARAMETERS, brief -> new Door(brief).frame(), Door::waiting);
@@ -81,7 +83,8 @@ final class Door {
                 new Leaf.Dividers(count(brief, "muntins"), brief.required("muntin.width"), thin),
                 new Leaf.Dividers(count(brief, "bars.across"), brief.required("bar.width"), thin),
                 new Leaf.Dividers(count(brief, "bars.upright"), brief.required("bar.width"), thin), joint,
-                PictureFrame.filling(brief), below(), moulding, rebated), at(0, 0, 0));
+                PictureFrame.filling(brief), below(), moulding,
+                rebated ? Optional.of(rebate()) : Optional.empty()), at(0, 0, 0));
         usual(moulding);
         figures(width, height);
         return builder.frame();
@@ -105,10 +108,26 @@ final class Door {
 
     /** What fills the openings under the upper ones: panels where glass above them is not to be kicked in. */
     private Leaf.Filling below() {
-        Leaf.Filling above = PictureFrame.filling(brief);
         return brief.choice("filling.below").equals(Optional.of("panel"))
-                ? new Leaf.Filling(true, Role.PANEL, above.thickness(), above.groove(), above.room())
-                : above;
+                ? PictureFrame.panel(brief)
+                : PictureFrame.filling(brief);
+    }
+
+    /** A quarter of the thickness from the back; more for glass and the bead that holds it, but never into the tenon. */
+    private Amount rebate() {
+        Amount quarter = new Amount.Share(Label.of("amount.rebateDepth"), brief.required("frame.thickness"), 1, 4,
+                Label.of("rule.rebate"));
+        Leaf.Filling filling = PictureFrame.filling(brief);
+        if (filling.role() != Role.GLASS) {
+            return quarter;
+        }
+        Amount bead = new Amount.Ruled(Label.of("amount.bead"), Groove.bead(brief), Label.of("rule.bead"));
+        Amount glazed = Amount.sum(Label.of("amount.rebateDepth")).plus(filling.thickness()).plus(bead).amount();
+        Amount third = new Amount.Share(Label.of("amount.rebateDepth"), brief.required("frame.thickness"), 1, 3,
+                Label.of("rule.besideTenon"));
+        return new Amount.Least(Label.of("amount.rebateDepth"), List.of(third,
+                new Amount.Greatest(Label.of("amount.rebateDepth"), List.of(quarter, glazed), Label.of("rule.bead"))),
+                Label.of("rule.besideTenon"));
     }
 
     /** Coped and rebated doors have one. */
@@ -138,8 +157,7 @@ final class Door {
             moulded(moulding, joint);
         }
         if (joint == JointKind.LONG_AND_SHORT) {
-            Amount deep = new Amount.Share(Label.of("amount.rebateDepth"), brief.required("frame.thickness"), 1, 4,
-                    Label.of("rule.rebate"));
+            Amount deep = rebate();
             for (JointKind type : List.of(joint, JointKind.GLAZING_BAR)) {
                 moulded(moulding, type);
                 boolean open = PictureFrame.filling(brief).any();

@@ -50,12 +50,12 @@ final class Leaf {
      * @param joint of the top and the bottom rail
      * @param filling of the openings between the upper two rails
      * @param below of the others
-     * @param moulding along the inner edges, which also asks for rebates in the place of grooves where {@code rebated}
-     * @param rebated whether fillings lie in rebates that are open to the back
+     * @param moulding along the inner edges, which also goes with rebates in the place of grooves
+     * @param rebate how deep from the back the rebates are in which fillings lie; empty for grooves
      */
     record Wanted(String prefix, String mark, Amount width, Amount height, Amount thickness, Amount stile, Amount top,
             Amount bottom, Dividers rails, Optional<Amount> lock, Dividers muntins, Dividers across, Dividers upright,
-            JointKind joint, Filling filling, Filling below, Optional<Moulding> moulding, boolean rebated) {
+            JointKind joint, Filling filling, Filling below, Optional<Moulding> moulding, Optional<Amount> rebate) {
 
         private boolean hasBars() {
             return across.count() + upright.count() > 0;
@@ -66,7 +66,7 @@ final class Leaf {
                 Amount rail, JointKind joint, Filling filling) {
             Dividers none = new Dividers(0, rail, joint);
             return new Wanted(prefix, mark, width, height, thickness, stile, rail, rail, none, Optional.empty(), none,
-                    none, none, joint, filling, filling, Optional.empty(), false);
+                    none, none, joint, filling, filling, Optional.empty(), Optional.empty());
         }
     }
 
@@ -291,7 +291,7 @@ final class Leaf {
         return id;
     }
 
-    /** Middled in the thickness, or with its face on the floor of the rebates, a quarter of the thickness from the back. */
+    /** Middled in the thickness, or with its face on the floor of the rebates. */
     private void fill(Opening opening, Filling filling) {
         if (!filling.any()) {
             return;
@@ -301,18 +301,14 @@ final class Leaf {
         String id = wanted.prefix() + filling.role().id()
                 + (only ? "" : "-" + (opening.row() + 1) + "-" + (opening.column() + 1));
         double thickness = mm(wanted.thickness());
-        double front = wanted.rebated() ? thickness - rebate() : (thickness - mm(filling.thickness())) / 2;
+        double front = wanted.rebate().map(depth -> thickness - mm(depth))
+                .orElseGet(() -> (thickness - mm(filling.thickness())) / 2);
         builder.lay(id, filling.role(), wanted.mark() + "P" + (fillings.size() + 1),
                 filling.size(id, opening.width(), opening.height()), UPRIGHT_LEFT,
                 from(opening.x() - filling.inSides(), opening.z() - filling.inEnds())
                         .add(FrameBuilder.at(0, front, 0)));
         held(id, opening, filling);
         fillings.add(id);
-    }
-
-    /** How deep rebates are from the back, in millimetres. */
-    private double rebate() {
-        return mm(wanted.thickness()) / 4;
     }
 
     /** The room at the sides of a panel, and rebates instead of grooves. */
@@ -324,10 +320,10 @@ final class Leaf {
         builder.usual(id + "/" + opening.below(), "groove.room", ends);
         builder.usual(id + "/" + opening.above(), "groove.room", ends);
         for (String post : List.of(opening.left(), opening.right(), opening.below(), opening.above())) {
-            if (wanted.rebated() || filling.role() == Role.GLASS) {
+            if (wanted.rebate().isPresent() || filling.role() == Role.GLASS) {
                 builder.usual(id + "/" + post, "groove.form", "rebate");
             }
-            if (wanted.rebated()) {
+            if (wanted.rebate().isPresent()) {
                 builder.usual(id + "/" + post, "groove.run", "through");
             }
         }

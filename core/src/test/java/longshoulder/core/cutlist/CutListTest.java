@@ -5,7 +5,11 @@ import static longshoulder.core.Tables.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import longshoulder.core.Tables;
+import longshoulder.core.kind.Kinds;
+import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.Planner;
+import longshoulder.core.project.Project;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Milled;
 import org.junit.jupiter.api.Test;
@@ -46,6 +50,27 @@ class CutListTest {
         assertThat(apron.rough().width().value()).isEqualTo(mm("100"));
         assertThat(apron.rough().thickness().value()).isEqualTo(mm("26"));
         assertThat(apron.finished().length().value()).isEqualTo(mm("1336"));
+    }
+
+    /** Native allowances: 1 1/2 for legs, else 1; 1/4 in width; 3/16 in thickness. */
+    @Test
+    void of_inches_allowancesAreNative() {
+        CutList list = CutList.of(Planner.plan(
+                Project.ofKind(Kinds.find("table").orElseThrow(), "", Showing.SIXTY_FOURTHS)));
+        assertThat(list.lines().get(0).rough().length().value().minus(list.lines().get(0).finished().length().value()))
+                .isEqualTo(Length.ofInches(3, 2));
+        CutLine apron = list.lines().get(1);
+        assertThat(apron.rough().length().value().minus(apron.finished().length().value()))
+                .isEqualTo(Length.ofInches(1, 1));
+        assertThat(apron.rough().width().value()).isEqualTo(Length.ofInches(15, 4));
+        assertThat(apron.rough().thickness().value()).isEqualTo(Length.ofInches(17, 16));
+    }
+
+    /** Plywood is cut to its size from a sheet. */
+    @Test
+    void of_sheets_haveNoAllowance() {
+        CutList list = CutList.of(Planner.plan(new Edit.UseWood("top", "plywood").applyTo(Tables.table())));
+        assertThat(list.lines().getLast().rough()).isEqualTo(list.lines().getLast().finished());
     }
 
     @Test

@@ -167,7 +167,7 @@ class KindChoicesTest {
     /** Sight 450 − 2 · 60 = 330; mould 5, rebate 10: front shoulders at 340, back shoulders at 350. */
     @Test
     void door_rebatedAndMoulded_longAndShortShoulders() {
-        Plan plan = plan("door", "construction", "rebated", "filling", "glass", "filling.thickness", "4");
+        Plan plan = plan("door", "construction", "rebated", "filling", "glass");
         assertThat(plan.isStopped()).isFalse();
         assertThat(joint(plan, "rail-top/stile-left").plain()).isInstanceOf(MouldedTenon.class);
         assertThat(figure(plan, "rail-top/stile-left", "front-shoulders")).isEqualTo(mm("340"));
@@ -207,13 +207,13 @@ class KindChoicesTest {
     @Test
     void door_glazingBars_inAGrid() {
         Plan plan = plan("door", "size.width", "700", "size.height", "1000", "construction", "rebated", "filling",
-                "glass", "filling.thickness", "4", "bars.across", "two", "bars.upright", "three");
+                "glass", "bars.across", "two", "bars.upright", "three");
         assertThat(plan.isStopped()).isFalse();
         assertThat(plan.pieces().stream().filter(piece -> piece.id().startsWith("glass"))).hasSize(12);
         assertThat(plan.pieces().stream().filter(piece -> piece.id().startsWith("bar-upright"))).hasSize(9);
         assertThat(shoulder(plan, "bar-level-1")).isEqualTo(mm("580"));
-        // 127 + 2 · 10 − 6
-        assertThat(plan.piece("glass-2-3").piece().width().value()).isEqualTo(mm("141"));
+        // 127 + 2 · 10 − 3
+        assertThat(plan.piece("glass-2-3").piece().width().value()).isEqualTo(mm("144"));
         assertThat(plan.joints().stream().filter(one -> one.id().startsWith("bar-upright-")))
                 .allMatch(one -> one.kind() == JointKind.GLAZING_BAR).hasSize(18);
     }

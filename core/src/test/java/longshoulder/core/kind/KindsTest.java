@@ -19,6 +19,7 @@ import longshoulder.core.geometry.Skins;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.Planner;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Level;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -91,17 +92,44 @@ class KindsTest {
         assertThat(joint(plan, "panel/stile-left").removes().volume()).isCloseTo(600 * 10 * 8, within(1e-6));
     }
 
-    /** Glass lies in a rebate, open to the back: 8 mm of groove and the 8 mm behind it. */
+    /** Glass in grooves cannot be changed once the frame is glued; in rebates, as it is by default, it can. */
+    @Test
+    void pane_inGrooves_isFound() {
+        Plan grooved = plan("door", "filling", "glass", "glass/rail-top:groove.form", "groove");
+        Finding trapped = grooved.findings().stream().filter(one -> one.code().equals("glass-trapped")).findFirst()
+                .orElseThrow();
+        Plan mended = Planner.plan(trapped.remedies().getFirst().edit().applyTo(grooved.project()));
+        assertThat(mended.findings()).noneMatch(one -> one.code().equals("glass-trapped"));
+        assertThat(joint(mended, "glass/rail-top").type()).isEqualTo("rebate");
+    }
+
+    /** A rebate holds glass 4 thick and a bead of 4: more than a quarter of 24. */
+    @Test
+    void rebatedDoor_hasRoomForTheBead() {
+        assertThat(figure(plan("door", "construction", "rebated", "filling", "glass"), "rail-top/stile-left",
+                "rebate.depth")).isEqualTo(mm("8"));
+        Plan thick = plan("door", "construction", "rebated", "filling", "glass", "glass.thickness", "6");
+        assertThat(figure(thick, "rail-top/stile-left", "rebate.depth")).isEqualTo(mm("8"));
+        Finding shallow = thick.findings().stream().filter(one -> one.code().equals("rebate-shallow")).findFirst()
+                .orElseThrow();
+        Plan mended = Planner.plan(shallow.remedies().getFirst().edit().applyTo(thick.project()));
+        assertThat(mended.piece("rail-top").piece().thickness().value()).isEqualTo(mm("30"));
+        assertThat(mended.findings()).noneMatch(one -> one.code().equals("rebate-shallow"));
+        assertThat(figure(plan("door", "construction", "rebated"), "rail-top/stile-left", "rebate.depth"))
+                .isEqualTo(mm("6"));
+    }
+
+    /** Glass lies in a rebate, open to the back: 4 mm of glass and the 10 mm behind it. */
     @Test
     void pane_liesInARebate() {
-        Plan rebate = plan("door", "panel.room", "6", "filling", "glass");
-        // 3 of clearance all round: glass 720 − 140 + 20 − 6 = 594 high, and 1 of run-out at each end
-        assertThat(length(rebate, "glass")).isEqualTo(mm("594"));
-        assertThat(figure(rebate, "glass/rail-top", "groove.room")).isEqualTo(mm("3"));
+        Plan rebate = plan("door", "filling", "glass");
+        // 1.5 of clearance all round: glass 720 − 140 + 20 − 3 = 597 high, and 1 of run-out at each end
+        assertThat(length(rebate, "glass")).isEqualTo(mm("597"));
+        assertThat(figure(rebate, "glass/rail-top", "rebate.room")).isEqualTo(mm("1.5"));
         assertThat(
                 joint(rebate, "glass/stile-left").removes().intersection(rebate.frame().piece("stile-left").body())
                         .volume())
-                .isCloseTo(596 * 10 * 16, within(1e-6));
+                .isCloseTo(599 * 10 * 14, within(1e-6));
         assertThat(rebate.piece("glass").wood()).isEqualTo("glass");
     }
 
