@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.Optional;
+import longshoulder.core.plan.SolveFor;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Label;
@@ -49,6 +50,9 @@ final class SetCommand implements Callable<Integer> {
     @Option(names = "--woods-from", paramLabel = "CSV", description = "Adds the woods of a table to those that can be chosen; \"woods --csv\" writes one.")
     private @Nullable Path ownWoods;
 
+    @Option(names = "--solve", paramLabel = "PIECE:WHAT=LENGTH[,SIZE]", description = "Gives a length that follows (shoulder, length, width or thickness of a piece) and changes one size of the brief so that it comes out, such as rail-top:length=410,size.width; without SIZE the overall size that it hangs on. Says what changed.")
+    private List<String> solved = new ArrayList<>();
+
     @Option(names = "--show", paramLabel = "STEP", description = "Shows lengths in steps of 1 mm, 0.5 mm, 0.1 mm, 1/16 in, 1/32 in or 1/64 in; it also says in what unit bare numbers are typed.")
     private @Nullable String step;
 
@@ -82,6 +86,11 @@ final class SetCommand implements Callable<Integer> {
         }
         for (String setting : settings) {
             project = Settings.give(project, setting);
+        }
+        for (String wanted : solved) {
+            SolveFor.Solution solution = Settings.solve(project, wanted);
+            project = Settings.apply(project, wanted, solution.edit());
+            design.out().println(Settings.said(project, solution));
         }
         for (String wood : woods) {
             project = Settings.useWood(project, wood);

@@ -7,6 +7,8 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.frame.Alteration;
@@ -16,11 +18,16 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.frame.Role;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.measure.LengthEntry;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.plan.PlannedPiece;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.plan.SolveFor;
 import longshoulder.core.project.Alterations;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.EditRefused;
 import longshoulder.core.project.Milled;
 import longshoulder.core.project.Project;
+import longshoulder.core.reckoning.Amount;
 import longshoulder.core.words.Words;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 
@@ -124,6 +131,47 @@ final class Settings {
         } catch (EditRefused refused) {
             throw refusal(project, setting, refused);
         }
+    }
+
+    /** PIECE:WHAT=LENGTH[,SIZE]: the size of the brief with which a length comes out. */
+    static SolveFor.Solution solve(Project project, String setting) {
+        String[] halves = halves(setting, "--solve", "apron-front:shoulder=\"1300 mm\",overall.length");
+        Address address = Address.parse(halves[0]);
+        String[] parts = halves[1].split(",\\s*(?=[a-z])", 2);
+        String piece = address.joint().orElse("");
+        Function<Plan, Optional<Amount>> measured = plan -> plan.has(piece)
+                ? measured(plan.piece(piece), address.parameter())
+                : Optional.empty();
+        Plan plan = Planner.plan(project);
+        Amount now = measured.apply(plan).orElseThrow(() -> new Refusal(
+                "%s: there is no such length; write it as PIECE:shoulder, PIECE:length, PIECE:width or PIECE:thickness."
+                        .formatted(halves[0])));
+        SolveFor wanted = new SolveFor(measured, length(project, parts[0]));
+        List<Parameter.Measure> free = SolveFor.free(project, now);
+        try {
+            if (parts.length > 1 && Edit.parameter(project, parts[1].strip()) instanceof Parameter.Measure size) {
+                return wanted.by(plan, size);
+            }
+            return wanted.by(plan, free.stream().findFirst()
+                    .orElseThrow(() -> new Refusal("%s hangs on no size of the brief.".formatted(halves[0]))));
+        } catch (EditRefused refused) {
+            throw refusal(project, setting, refused);
+        }
+    }
+
+    private static Optional<Amount> measured(PlannedPiece piece, String what) {
+        return switch (what) {
+            case "shoulder" -> piece.shoulderLength();
+            case "length" -> Optional.of(piece.length());
+            case "width" -> Optional.of(piece.piece().width());
+            case "thickness" -> Optional.of(piece.piece().thickness());
+            default -> Optional.empty();
+        };
+    }
+
+    /** What a solution changed, in a sentence. */
+    static String said(Project project, SolveFor.Solution solution) {
+        return Words.showing(project.showing()).sentence(solution.said()) + ".";
     }
 
     /** The one of some names that is most like what was typed. */

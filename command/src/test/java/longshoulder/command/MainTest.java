@@ -72,6 +72,23 @@ class MainTest {
                 .contains("\"face\" is missing").hasLineCount(1);
     }
 
+    /** A length that follows is given: the door's width from its rail, 352 with tongues of 10 in stiles of 60; or one of its other sizes. */
+    @Test
+    void set_solve_changesASize() throws Exception {
+        Path file = directory.resolve("solve.longshoulder.json");
+        Files.writeString(file, run("new", "door", "--set", "construction=cope-and-stick").out());
+        Outcome solved = run("set", file.toString(), "--solve", "rail-top:length=352 mm");
+        assertThat(solved.err()).isEmpty();
+        assertThat(solved.out()).contains("352 mm").contains("from 450 mm to 452 mm").hasLineCount(1);
+        assertThat(run("cutlist", file.toString()).out()).contains("352 mm");
+        assertThat(run("set", file.toString(), "--solve", "rail-top:length=340,stile.width").out())
+                .contains("from 60 mm to 66 mm");
+        assertThat(run("set", file.toString(), "--solve", "rail-top:length=350,size.height").err()).hasLineCount(1)
+                .contains("does not hang on this");
+        assertThat(run("set", file.toString(), "--solve", "mast:length=340").err()).hasLineCount(1)
+                .contains("there is no such length");
+    }
+
     /** Woods of the maker's own, and names that are not quite those of the table. */
     @Test
     void woods_ownAndNearest() throws Exception {
@@ -202,7 +219,7 @@ class MainTest {
 
     @Test
     void check_collision_exitsWithOne() throws Exception {
-        Outcome check = run("check", design("tenon.meeting=full", "tenon.length=45"));
+        Outcome check = run("check", design("tenon.meeting=full", "tenon.length=44"));
         assertThat(check.code()).isEqualTo(1);
         assertThat(check.out()).contains("STOP [tenons-collide]").contains("remedy: Mitre".replace("Mitre", "mitre"));
         assertThat(run("check", design()).code()).isZero();

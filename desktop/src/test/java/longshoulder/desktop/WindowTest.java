@@ -229,6 +229,44 @@ class WindowTest {
         assertThat(((Button) robot.lookup("#state").query()).getText()).startsWith("1 note");
     }
 
+    /** A shoulder length typed over the result: the overall length follows, or another size on demand; undone in one step. */
+    @Test
+    void result_typedOver_changesASizeThatItHangsOn(FxRobot robot) {
+        Length before = shoulder("apron-front");
+        Length overall = bench.project().brief().required("overall.length").value();
+        robot.interact(() -> bench.selection().light("apron-front"));
+        robot.interact(() -> robot.lookup("#result").queryAs(FigureField.class).fire());
+        robot.write("1300").type(KeyCode.ENTER);
+        settle();
+        assertThat(shoulder("apron-front")).isEqualTo(Length.ofMillimetres(1300));
+        Length moved = Length.ofMillimetres(1300).minus(before);
+        assertThat(bench.project().brief().required("overall.length").value()).isEqualTo(overall.plus(moved));
+        assertThat(bench.notices().shown().text()).contains("1300").contains("this changed");
+        robot.interact(() -> bench.notices().shown().choices().getFirst().action().run());
+        settle();
+        assertThat(bench.project().brief().required("overall.length").value()).isEqualTo(overall);
+        assertThat(shoulder("apron-front")).isEqualTo(Length.ofMillimetres(1300));
+        robot.interact(bench::undo);
+        assertThat(shoulder("apron-front")).isEqualTo(before);
+    }
+
+    /** The picture alone, or near the lit piece, and all views again. */
+    @Test
+    void pictureAlone_byKey(FxRobot robot) {
+        Node sheet = robot.lookup("#sheet").query();
+        int figures = robot.from(sheet).lookup(".figure").queryAll().size();
+        assertThat(figures).isPositive();
+        for (KeyCode key : List.of(KeyCode.P, KeyCode.Z)) {
+            focus(robot, "#sheet");
+            robot.type(key);
+            settle();
+            assertThat(robot.from(sheet).lookup(".figure").queryAll()).isEmpty();
+            robot.type(key);
+            settle();
+            assertThat(robot.from(sheet).lookup(".figure").queryAll()).hasSize(figures);
+        }
+    }
+
     @Test
     void reckoning_rule_isChangedWhereItDecides(FxRobot robot) {
         robot.interact(() -> bench.selection()

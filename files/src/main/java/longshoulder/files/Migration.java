@@ -37,6 +37,9 @@ final class Migration {
 
     /** What sizes of a kind stood at until version 3 where none was given. */
     private static final Map<String, Map<String, String>> SIZES_UNTIL_3 = Map.of(
+            "cabinet", Map.of("panel.room", "13 mm"),
+            "door", Map.of("panel.room", "6 mm"),
+            "frame", Map.of("panel.room", "4 mm"),
             "table", Map.of("apron.width", "95 mm"),
             "workbench", Map.of("stretcher.thickness", "40 mm"),
             "trestle", Map.of("beam.thickness", "40 mm"));

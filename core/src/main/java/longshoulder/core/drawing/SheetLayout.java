@@ -37,6 +37,9 @@ public final class SheetLayout {
     private static final double UNDER_PLAN = 4.8;
     private static final double UNDER_OTHERS = 17.5;
 
+    /** Round the pictorial view where it has the whole sheet. */
+    private static final double ALONE = 8;
+
     /** Quite apart, a piece stands farther from the middle by this share. */
     private static final double FARTHEST = 0.9;
 
@@ -139,6 +142,20 @@ public final class SheetLayout {
     /** Where the views lie on a sheet, as large as they can; nothing is drawn of them yet. The pictorial view is the last. */
     public List<PlacedView> place(double width, double height, PictorialLook look) {
         return place(width, height, largestScale(width, height), look);
+    }
+
+    /**
+     * Where the pictorial view lies if it has the whole sheet.
+     *
+     * @param piece the one that it is as large as can be of; empty for all of them
+     */
+    public List<PlacedView> placeAlone(double width, double height, PictorialLook look, String piece) {
+        List<DrawnPart> parts = apart(look.apart());
+        List<DrawnPart> near = parts.stream().filter(part -> part.piece().equals(piece)).toList();
+        Extent all = Projection.extentOf(parts, look.eye());
+        Extent extent = near.isEmpty() ? all : Projection.extentOf(near, look.eye());
+        return List.of(PlacedView.blank(look.eye(), PlacedView.PICTORIAL, all, Placement.fitting(extent,
+                new Area(ALONE, ALONE, Math.max(1, width - 2 * ALONE), Math.max(1, height - 2 * ALONE)))));
     }
 
     /** The same at a scale of the flat views. */

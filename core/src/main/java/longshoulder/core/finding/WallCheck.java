@@ -31,6 +31,11 @@ final class WallCheck implements Check {
         Amount stock = tenon.meeting().referenceExtent();
         Length outer = tenon.cheekFromReference().value();
         Length inner = stock.value().minus(tenon.farCheekFromReference().value());
+        if (!tenon.meeting().isSquare()) {
+            // A mortise that slants may be nearer to the outside at its floor.
+            outer = Length.least(outer, tenon.wall(tenon.meeting().reference()).thinnest());
+            inner = Length.least(inner, tenon.wall(tenon.meeting().reference().opposite()).thinnest());
+        }
         // A slab is far wider than it is thick: beside a mortise in the middle of it no more stands than in a square post.
         Length square = Length.least(stock.value(), tenon.meeting().postExtent().value().times(2));
         Ratio share = subject.brief().ratio(Limits.WALL_SHARE);

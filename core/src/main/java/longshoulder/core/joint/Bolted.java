@@ -40,7 +40,8 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
             return joint;
         }
         Amount diameter = context.givenOr("bolt.diameter",
-                () -> JointContext.ruled("amount.boltDiameter", Length.ofMillimetres(10), "rule.bolt"));
+                () -> JointContext.ruled("amount.boltDiameter",
+                        context.rule(Length.ofMillimetres(10), Length.ofInches(3, 8)), "rule.bolt"));
         Amount reach = context.givenOr("bolt.reach",
                 () -> JointContext.share("amount.boltReach", diameter, 6, 1, "rule.boltReach"));
         return new Bolted(joint, diameter, reach, JointContext.share("amount.nut", diameter, 8, 5, "rule.nut"));

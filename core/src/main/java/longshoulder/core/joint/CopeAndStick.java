@@ -35,7 +35,8 @@ public record CopeAndStick(Meeting meeting, Amount length, Amount thickness, Mou
 
     static Joint make(JointContext context) {
         Amount length = context.milled("tongue").orElseGet(() -> context.givenOr("tongue.length",
-                () -> JointContext.ruled("amount.tongueLength", Length.ofMillimetres(10), "rule.tongue")));
+                () -> JointContext.ruled("amount.tongueLength",
+                        context.rule(Length.ofMillimetres(10), Length.ofInches(3, 8)), "rule.tongue")));
         Amount thickness = context.givenOr("tongue.thickness",
                 () -> context.given(Brief.TENON_THICKNESS).orElseGet(() -> new TenonRules(context).thickness()));
         Amount beside = JointContext.share("amount.besideTongue", Amount.sum(Label.of("amount.bothFaceShoulders"))

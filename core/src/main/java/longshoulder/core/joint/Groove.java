@@ -60,7 +60,8 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
         Amount stands = JointContext.ruled("amount.panelStands", Length.fromMillimetres(depthOf(context.meeting())),
                 "rule.measured");
         Amount room = context.givenOr("groove.room",
-                () -> JointContext.ruled("amount.grooveRoom", Length.ofMillimetres(1), "rule.grooveRoom"));
+                () -> JointContext.ruled("amount.grooveRoom",
+                        context.rule(Length.ofMillimetres(1), Length.ofInches(1, 16)), "rule.grooveRoom"));
         return new Groove(context.meeting(), stands, room,
                 Run.valueOf(context.choice("groove.run", "panel").toUpperCase(Locale.ROOT)),
                 context.choice(FORM, "groove").equals(REBATE));

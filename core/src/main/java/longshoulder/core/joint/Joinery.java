@@ -21,12 +21,15 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * Gives every meeting its joint: first each on its own, then with regard to the others in the same post.
  *
  * <p>Free length before touching = post − distance of the other tenon's far cheek from the outer face − clearance.
- * Mitred, the outer cheek may run on to the other tenon's <em>near</em> cheek.
+ * Mitred, the outer cheek may run on to the other tenon's <em>near</em> cheek, less the clearance between the ends.
  */
 public final class Joinery {
 
     /** What is left between two tenons that stop short of each other. */
     public static final Length CLEARANCE = Length.ofMillimetres(1);
+
+    /** What is left between two mitred ends, square to the mitre; half of it is each tenon's. */
+    private static final Length MITRE_CLEARANCE = Length.ofMicrometres(500);
 
     private final TenonMeeting rule;
 
@@ -100,13 +103,17 @@ public final class Joinery {
         }
         Amount free = limit(tenon, other, way);
         Amount limit = tenon.limit().filter(known -> known.value().isLessThan(free.value())).orElse(free);
-        Amount length = context.given(Brief.TENON_LENGTH).isPresent() || way == TenonMeeting.FULL
+        boolean asGiven = context.given(Brief.TENON_LENGTH).isPresent() || way == TenonMeeting.FULL;
+        Amount snapped = context.snappedDown(free);
+        Amount length = asGiven
                 ? tenon.length()
-                : new Amount.Least(Label.of("amount.tenonLength"), List.of(tenon.length(), context.snappedDown(free)),
+                : new Amount.Least(Label.of("amount.tenonLength"), List.of(tenon.length(), snapped),
                         Label.of("rule.meeting." + way.option()));
         List<HalfSpace> mitres = new ArrayList<>(tenon.mitres());
         if (way == TenonMeeting.MITRED && tenon.isThick() && other.isThick()) {
-            mitres.add(mitre(tenon, other));
+            // Both cheeks are shorter by what rounding takes off, so that both are on the step.
+            Length rounded = asGiven ? Length.ZERO : free.value().minus(snapped.value());
+            mitres.add(mitre(tenon, other, rounded.toMillimetres()));
         }
         return tenon.runs(length, new TenonRules(context).depth(length)).limitedTo(limit, mitres);
     }
@@ -121,7 +128,8 @@ public final class Joinery {
             return traced(tenon, other, way);
         }
         if (way == TenonMeeting.MITRED) {
-            return Amount.sum(Label.of("amount.mitredRun")).plus(run(tenon, other, true)).amount();
+            return Amount.sum(Label.of("amount.mitredRun")).plus(run(tenon, other, true))
+                    .minus(mitreClearance(tenon, other)).amount();
         }
         Amount clearance = new Amount.Ruled(Label.of("amount.clearance"), CLEARANCE, Label.of("rule.clearance"));
         return Amount.sum(Label.of("amount.freeLength")).plus(run(tenon, other, false)).minus(clearance).amount();
@@ -131,7 +139,7 @@ public final class Joinery {
     private static Amount traced(Tenon tenon, Tenon other, TenonMeeting way) {
         HalfSpace cheek = other.cheekTowards(tenon.meeting().inward(), way == TenonMeeting.MITRED);
         double shortest = tenon.runs(cheek).min().orElse(0)
-                - (way == TenonMeeting.MITRED ? 0 : CLEARANCE.toMillimetres());
+                - (way == TenonMeeting.MITRED ? mitreClearance(tenon, other).value() : CLEARANCE).toMillimetres();
         return new Amount.Traced(Label.of(way == TenonMeeting.MITRED ? "amount.mitredRun" : "amount.freeLength"),
                 Length.fromMillimetres(shortest),
                 List.of(tenon.thickness(), other.thickness(), tenon.meeting().postExtent()), Label.of("rule.planes"));
@@ -147,8 +155,22 @@ public final class Joinery {
                 : cheek;
     }
 
-    /** The plane through the two lines where cheeks of one tenon cross those of the other. */
-    private static HalfSpace mitre(Tenon tenon, Tenon other) {
+    /** Half of the clearance, as it is measured along the tenon: more than it is square to the mitre. */
+    private static Amount mitreClearance(Tenon tenon, Tenon other) {
+        double thickness = tenon.thickness().value().toMillimetres();
+        double slanted = tenon.isThick()
+                ? Math.hypot(thickness, other.thickness().value().toMillimetres()) / thickness
+                : 1;
+        return new Amount.Ruled(Label.of("amount.mitreClearance"),
+                Length.fromMillimetres(MITRE_CLEARANCE.toMillimetres() / 2 * slanted), Label.of("rule.mitreClearance"));
+    }
+
+    /**
+     * The plane through the two lines where cheeks of one tenon cross those of the other, less half of the clearance between them.
+     *
+     * @param shorter how much shorter the tenon is made besides, in millimetres along it
+     */
+    private static HalfSpace mitre(Tenon tenon, Tenon other, double shorter) {
         Vector3D.Unit a = tenon.meeting().inward();
         Vector3D.Unit b = other.meeting().inward();
         double thickness = tenon.thickness().value().toMillimetres();
@@ -157,7 +179,8 @@ public final class Joinery {
         // The inner crossing: where the cheeks that face both shoulders cut each other.
         Vector3D crossing = HalfSpace.meet(other.cheekTowards(a, false), tenon.cheekTowards(b, false),
                 new HalfSpace(tenon.meeting().tenonPiece().pose().across(), 0));
-        return HalfSpace.through(crossing, normal);
+        HalfSpace plane = HalfSpace.through(crossing, normal);
+        return plane.moved(-MITRE_CLEARANCE.toMillimetres() / 2 - shorter * plane.normal().dot(a));
     }
 
     /** The joints that one may as well be made like: rails of one section that stand on posts of one section, made alike so far. */

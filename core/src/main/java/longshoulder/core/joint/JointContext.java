@@ -60,7 +60,8 @@ record JointContext(DesignChoices choices, Meeting meeting, JointKind kind) {
         return Stream.of(meeting.id(), kind().id()).flatMap(id -> choices.milled(id, what).stream())
                 .map(real -> (Amount) new Amount.Cut(Label.of("amount.milled." + what), real,
                         given("tongue.length").orElseGet(
-                                () -> ruled("amount.tongueLength", Length.ofMillimetres(10), "rule.tongue"))))
+                                () -> ruled("amount.tongueLength",
+                                        rule(Length.ofMillimetres(10), Length.ofInches(3, 8)), "rule.tongue"))))
                 .findFirst();
     }
 

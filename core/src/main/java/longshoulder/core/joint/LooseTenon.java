@@ -35,24 +35,23 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
             JointParameters.measure("mortise.easing"), JointParameters.choice("mortise.ends", "round", "square"),
             JointParameters.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES)), LooseTenon::make, LooseTenon::argue);
 
-    private static final Length ROOM = Length.ofMicrometres(1_500);
-
-    /** By how much the mortise in the post is longer than the tenon is wide: 1 to 2 mm are usual. */
-    private static final Length EASING = Length.ofMicrometres(1_500);
-
     static Joint make(JointContext context) {
         Amount depth = context.givenOr(Brief.MORTISE_DEPTH,
                 () -> context.snapped(JointContext.share("amount.mortiseDepth", context.meeting().postExtent(), 1, 2,
                         "rule.looseDepth")));
         Amount length = Amount.sum(Label.of("amount.looseLength")).plus(depth).plus(depth)
-                .minus(JointContext.ruled("amount.glueRoom", ROOM, "rule.glueRoom")).amount();
+                .minus(JointContext.ruled("amount.glueRoom",
+                        context.rule(Length.ofMicrometres(1_500), Length.ofInches(1, 16)),
+                        "rule.glueRoom"))
+                .amount();
         Tenon.Ends ends = context.choice("mortise.ends", "round").equals("round")
                 ? Tenon.Ends.ROUND
                 : Tenon.Ends.SQUARE;
         Tenon like = new TenonRules(context).tenon().ending(ends).runs(depth, depth).squareToPost();
         Amount easing = context.choice("mortise.fit", "easy").equals("locating")
                 ? JointContext.ruled("amount.easing", Length.ZERO, "rule.locating")
-                : context.givenOr("mortise.easing", () -> JointContext.ruled("amount.easing", EASING, "rule.easing"));
+                : context.givenOr("mortise.easing", () -> JointContext.ruled("amount.easing",
+                        context.rule(Length.ofMicrometres(1_500), Length.ofInches(1, 16)), "rule.easing"));
         return new LooseTenon(like, length, easing, eased(like, easing));
     }
 

@@ -34,7 +34,8 @@ public record Mould(Amount width, Amount depth, boolean bevelled, boolean mitred
     /** As chosen for a joint; no deeper than the wood beside the tenon or tongue. */
     static Mould of(JointContext context, Amount beside) {
         Amount width = context.givenOr("mould.width",
-                () -> JointContext.ruled("amount.mouldWidth", Length.ofMillimetres(6), "rule.mould"));
+                () -> JointContext.ruled("amount.mouldWidth",
+                        context.rule(Length.ofMillimetres(6), Length.ofInches(1, 4)), "rule.mould"));
         return new Mould(width, beside(context, "mould.depth", beside),
                 context.choice("mould.form", "bevelled").equals("bevelled"),
                 context.choice("mould.corner", "scribed").equals("mitred"));

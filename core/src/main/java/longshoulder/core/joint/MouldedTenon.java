@@ -33,7 +33,8 @@ public sealed interface MouldedTenon extends Joint permits LongAndShort, Glazing
             Amount behind = Amount.sum(Label.of("amount.behindTenon")).plus(context.meeting().tenonPiece().thickness())
                     .minus(tenon.faceShoulder()).minus(tenon.thickness()).amount();
             Amount rebate = context.givenOr("rebate.width",
-                    () -> JointContext.ruled("amount.rebateWidth", Length.ofMillimetres(10), "rule.rebate"));
+                    () -> JointContext.ruled("amount.rebateWidth",
+                            context.rule(Length.ofMillimetres(10), Length.ofInches(3, 8)), "rule.rebate"));
             return new Profile(Mould.of(context, tenon.faceShoulder()), rebate,
                     Mould.beside(context, "rebate.depth", behind));
         }

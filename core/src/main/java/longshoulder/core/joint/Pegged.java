@@ -75,7 +75,9 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
                 .filter(Species::isSoft).isPresent();
         boolean large = diameter.value().isGreaterThan(SMALL);
         int halves = (soft ? 1 : 0) + (large ? 1 : 0);
-        return JointContext.ruled("amount.drawbore", Length.ofMicrometres(1_000 + 500 * halves), "rule.drawbore");
+        return JointContext.ruled("amount.drawbore",
+                context.rule(Length.ofMicrometres(1_000 + 500 * halves), Length.ofInches(3 + halves, 64)),
+                "rule.drawbore");
     }
 
     private static List<Double> places(JointContext context, Joint joint) {

@@ -104,14 +104,39 @@ public record StoppedTenon(Tenon tenon) implements Joint {
         figures.put(TenonRules.FACE, tenon.faceShoulder());
     }
 
+    /** Where a mortise slants, the walls beside it at its mouth and at its floor. */
+    private static void putWalls(Map<String, Amount> figures, Tenon tenon) {
+        if (tenon.meeting().isSquare()) {
+            return;
+        }
+        Meeting.PostFace reference = tenon.meeting().reference();
+        putWall(figures, "wall.near", tenon, reference);
+        putWall(figures, "wall.far", tenon, reference.opposite());
+    }
+
+    private static void putWall(Map<String, Amount> figures, String name, Tenon tenon, Meeting.PostFace face) {
+        Tenon.Wall wall = tenon.wall(face);
+        if (wall.isUneven()) {
+            figures.put(name + ".mouth", traced("amount." + name + ".mouth", wall.mouth(), tenon));
+            figures.put(name + ".floor", traced("amount." + name + ".floor", wall.floor(), tenon));
+        }
+    }
+
+    private static Amount traced(String label, Length value, Tenon tenon) {
+        return new Amount.Traced(Label.of(label), value,
+                List.of(tenon.cheekFromReference(), tenon.thickness(), tenon.depth()), Label.of("rule.planes"));
+    }
+
     /** The figures of a tenon and its mortise. */
     static Map<String, Amount> figures(Tenon tenon) {
         Map<String, Amount> figures = new LinkedHashMap<>();
         figures.put(Brief.TENON_THICKNESS, tenon.thickness());
         figures.put(TenonRules.WIDTH, tenon.width());
         figures.put(Brief.TENON_LENGTH, tenon.length());
+        tenon.shorterCheek().ifPresent(cheek -> figures.put("short-cheek", cheek));
         figures.put(Brief.MORTISE_DEPTH, tenon.depth());
         figures.put("near-cheek", tenon.cheekFromReference());
+        putWalls(figures, tenon);
         figures.put("mortise-from-end", tenon.mortiseFromEnd());
         figures.put(TenonRules.END_THICKNESS, tenon.stock());
         putShoulders(figures, tenon);

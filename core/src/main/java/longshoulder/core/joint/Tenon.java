@@ -8,6 +8,7 @@ import java.util.stream.DoubleStream;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Shape;
+import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
 import longshoulder.core.measure.Length;
@@ -170,6 +171,49 @@ public record Tenon(Meeting meeting, Amount stock, Amount thickness, Amount widt
                 : end().intoPost(mm(depth), section());
     }
 
+    /**
+     * How thick the wood is between the mortise and a face of the post beside it, as the solid has it.
+     *
+     * @param mouth where the mortise opens
+     * @param floor at its bottom; the same where it runs along that face
+     */
+    public record Wall(Length mouth, Length floor) {
+
+        /** Less than this nobody measures. */
+        private static final Length SAME = Length.ofMicrometres(50);
+
+        /** Whether one figure does not say it. */
+        public boolean isUneven() {
+            return mouth.minus(floor).abs().isGreaterThan(SAME);
+        }
+
+        public Length thinnest() {
+            return Length.least(mouth, floor);
+        }
+    }
+
+    /** The wall at a face of the post. */
+    public Wall wall(Meeting.PostFace face) {
+        HalfSpace surface = face.surface(meeting.mortisePiece());
+        double half = mm(depth) / 2;
+        double mouth = Double.POSITIVE_INFINITY;
+        double floor = Double.POSITIVE_INFINITY;
+        for (Cell cell : removes().cells()) {
+            for (Vector3D corner : cell.corners()) {
+                double thick = -surface.distance(corner);
+                if (-meeting.surface().distance(corner) < half) {
+                    mouth = Math.min(mouth, thick);
+                } else {
+                    floor = Math.min(floor, thick);
+                }
+            }
+        }
+        // A mortise that is nothing has no corners.
+        return Double.isFinite(mouth) && Double.isFinite(floor)
+                ? new Wall(Length.fromMillimetres(mouth), Length.fromMillimetres(floor))
+                : new Wall(cheekFromReference().value(), cheekFromReference().value());
+    }
+
     /** From the post's reference face to the near cheek of the mortise. */
     public Amount cheekFromReference() {
         return Amount.sum(Label.of("amount.nearCheek")).plus(meeting.seat().setback()).plus(faceShoulder).amount();
@@ -220,6 +264,15 @@ public record Tenon(Meeting meeting, Amount stock, Amount thickness, Amount widt
         return DoubleStream.of(outerCheek(), innerCheek()).flatMap(z -> DoubleStream
                 .of(mm(edgeShoulder), mm(edgeShoulder) + mm(width))
                 .map(y -> sign * (rail.pose().run(plane, y, z) - rail.pose().run(meeting.shoulder(), y, z))));
+    }
+
+    /** The length of the shorter cheek where the mitre makes one shorter. */
+    Optional<Amount> shorterCheek() {
+        Length shorter = shortCheek();
+        return shorter.isLessThan(length.value())
+                ? Optional.of(new Amount.Traced(Label.of("amount.shortCheek"), shorter, List.of(length),
+                        Label.of("rule.planes")))
+                : Optional.empty();
     }
 
     /** How far the tenon runs on its shorter cheek where it is mitred: less than its length, or equal. */

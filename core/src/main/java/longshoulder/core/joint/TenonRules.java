@@ -173,7 +173,8 @@ final class TenonRules {
     /** The stub at the end of a glazing bar: as thin as the thinnest tool, and 6 long. */
     Tenon bar() {
         Amount length = context.givenOr(Brief.TENON_LENGTH,
-                () -> JointContext.ruled("amount.tenonLength", Length.ofMillimetres(6), "rule.bar"));
+                () -> JointContext.ruled("amount.tenonLength",
+                        context.rule(Length.ofMillimetres(6), Length.ofInches(1, 4)), "rule.bar"));
         Tenon plain = tenon();
         Amount thin = context.givenOr(Brief.TENON_THICKNESS, () -> new Amount.Nearest(
                 Label.of("amount.tenonThickness"),

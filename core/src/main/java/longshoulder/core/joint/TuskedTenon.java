@@ -50,16 +50,20 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
     static Joint make(JointContext context) {
         Meeting meeting = context.meeting();
         Tenon plain = new TenonRules(context).tenon().ending(Tenon.Ends.SQUARE);
-        Amount thickness = context.givenOr("tusk.thickness", () -> JointContext.share("amount.tuskThickness",
-                plain.thickness(), 1, 2, "rule.tuskThickness"));
+        Amount thickness = context.givenOr("tusk.thickness",
+                () -> context.snapped(JointContext.share("amount.tuskThickness",
+                        plain.thickness(), 1, 2, "rule.tuskThickness")));
         Amount room = context.givenOr("tusk.width",
-                () -> JointContext.share("amount.tuskWidth", plain.width(), 1, 3, "rule.tuskWidth"));
+                () -> context.snapped(JointContext.share("amount.tuskWidth", plain.width(), 1, 3, "rule.tuskWidth")));
         Amount bury = context.givenOr("tusk.bury",
-                () -> JointContext.ruled("amount.tuskBury", Length.ofMicrometres(1_500), "rule.tuskBury"));
-        Amount relish = context.givenOr("tusk.relish", () -> new Amount.Greatest(Label.of("amount.tuskRelish"),
+                () -> JointContext.ruled("amount.tuskBury",
+                        context.rule(Length.ofMicrometres(1_500), Length.ofInches(1, 16)), "rule.tuskBury"));
+        Amount relish = context.givenOr("tusk.relish", () -> context.snapped(new Amount.Greatest(
+                Label.of("amount.tuskRelish"),
                 List.of(JointContext.share("amount.tuskRelish", room, 3, 2, "rule.tuskRelish"),
-                        JointContext.ruled("amount.leastRelish", Length.ofMillimetres(25), "rule.tuskRelish")),
-                Label.of("rule.tuskRelish")));
+                        JointContext.ruled("amount.leastRelish",
+                                context.rule(Length.ofMillimetres(25), Length.ofInches(1, 1)), "rule.tuskRelish")),
+                Label.of("rule.tuskRelish"))));
         Amount length = Amount.sum(Label.of("amount.tenonLength")).plus(meeting.through()).plus(room).plus(relish)
                 .amount();
         return new TuskedTenon(plain.runs(length, meeting.through()), thickness, room, bury, relish,

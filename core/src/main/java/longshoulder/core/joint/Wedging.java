@@ -57,7 +57,8 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
                 ? 2
                 : 1;
         Amount flare = context.givenOr("wedge.flare",
-                () -> JointContext.ruled("amount.flare", Length.ofMicrometres(1_500), "rule.flare"));
+                () -> JointContext.ruled("amount.flare",
+                        context.rule(Length.ofMicrometres(1_500), Length.ofInches(1, 16)), "rule.flare"));
         Amount run = context.givenOr("wedge.flare-run",
                 () -> JointContext.share("amount.flareRun", tenon.depth(), 9, 10, "rule.flareRun"));
         Amount slot = context.givenOr("wedge.slot",

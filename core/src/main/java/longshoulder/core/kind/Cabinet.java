@@ -42,7 +42,7 @@ final class Cabinet {
             .length("door.gap", 2, 1, 1, 10).length("door.overlap", 12, 8, 3, 60)
             .length("door.stile", 50, 32, 20, 200).length("door.thickness", 20, 13, 12, 50)
             .length("panel.thickness", 8, 5, 4, 20).length("groove.depth", 12, 8, 4, 20)
-            .length("panel.room", 13, 9, 0, 30).tenons().list();
+            .rule(PanelRoom.NAME, 0, 30).tenons().list();
 
     static final Kind KIND = new SetOut("cabinet", PARAMETERS, brief -> new Cabinet(brief).frame());
 
@@ -71,7 +71,7 @@ final class Cabinet {
         clearHeight = Amount.sum(Label.of("amount.clearHeight")).plus(postLength)
                 .minus(brief.required("base.height")).minus(2, rail).amount();
         filling = new Leaf.Filling(true, Role.PANEL, brief.required("panel.thickness"),
-                brief.required("groove.depth"), brief.required("panel.room"));
+                brief.required("groove.depth"), PanelRoom.of(brief));
         drawers = Door.count(brief, "drawers");
         size = CabinetCase.of(brief, postLength);
         width = mm(size.width());
@@ -192,12 +192,14 @@ final class Cabinet {
         Amount stock = filling.thickness();
         double setback = mm(brief.required("rail.setback")) + (mm(thickness) - mm(stock)) / 2;
         Vector3D.Unit edge = isLong(side) ? FrameBuilder.LEFT : FrameBuilder.FRONT;
+        Amount opening = builder.piece("rail-upper-" + side).length();
         builder.lay(id, Role.PANEL, "P" + side.charAt(0),
-                filling.size(id, builder.piece("rail-upper-" + side).length(), clearHeight), new Lie(out(side), edge),
-                inSide(side, mm(post) - filling.inSides(), mm(stock), setback)
-                        .add(at(0, 0, base + mm(rail) - filling.inEnds())));
+                filling.size(id, opening, clearHeight), new Lie(out(side), edge),
+                inSide(side, mm(post) - filling.inSides(opening), mm(stock), setback)
+                        .add(at(0, 0, base + mm(rail) - filling.inEnds(opening))));
         for (String end : isLong(side) ? List.of("left", "right") : List.of("front", "back")) {
-            builder.usual(id + "/" + held(side, end), "groove.room", filling.room().value().times(1, 2));
+            builder.usual(id + "/" + held(side, end), "groove.room",
+                    filling.room().across(opening).value().times(1, 2));
         }
         return id;
     }

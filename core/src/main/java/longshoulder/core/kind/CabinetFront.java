@@ -93,7 +93,8 @@ final class CabinetFront {
                 .minus(brief.required("top.thickness")).minus(brief.required("base.height")).amount();
         Leaf.lay(builder,
                 Leaf.Wanted.plain(FACE, "F", size.width(), high, thick, side, rail,
-                        JointKind.STOPPED_TENON, new Leaf.Filling(false, Role.PANEL, thick, thick, thick)),
+                        JointKind.STOPPED_TENON,
+                        new Leaf.Filling(false, Role.PANEL, thick, thick, PanelRoom.of(thick))),
                 at(0, 0, size.base()));
         for (int i = 1; i <= drawers; i++) {
             double low = size.top() - mm(rail) - i * (mm(brief.required("drawer.height")) + mm(rail));

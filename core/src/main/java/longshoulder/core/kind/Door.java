@@ -41,7 +41,7 @@ final class Door {
             .way("filling", "panel", "glass", "none").way("filling.below", "same", "panel")
             .length("filling.thickness", 8, 5, 2, 40)
             .length("glass.thickness", 4, 2, 2, 20).length("glass.room", 3, 2, 0, 10)
-            .length("groove.depth", 10, 6, 2, 40).length("panel.room", 6, 4, 0, 30).tenons().list();
+            .length("groove.depth", 10, 6, 2, 40).rule(PanelRoom.NAME, 0, 30).tenons().list();
 
     static final Kind KIND = new SetOut("door", PARAMETERS, brief -> new Door(brief).frame(), Door::waiting);
 
@@ -148,6 +148,11 @@ final class Door {
     private void usual(Optional<Moulding> moulding) {
         Amount groove = brief.required("groove.depth");
         builder.usual(JointKind.STUB_TENON.id(), Brief.TENON_LENGTH, groove.value());
+        if (PictureFrame.filling(brief).any()) {
+            // The grooves for the panels run along both edges, tenons and all.
+            builder.usual(JointKind.STUB_TENON.id(), "shoulder.near", groove.value());
+            builder.usual(JointKind.STUB_TENON.id(), "shoulder.far", groove.value());
+        }
         if (joint == JointKind.HAUNCHED_TENON) {
             builder.usual(joint.id(), "haunch.form", "groove-filling");
             builder.usual(joint.id(), "haunch.depth", groove.value());

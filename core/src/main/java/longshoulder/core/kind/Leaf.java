@@ -78,32 +78,33 @@ final class Leaf {
      * @param groove how deep grooves or rebates are
      * @param room all of the room in which it moves across
      */
-    record Filling(boolean any, Role role, Amount thickness, Amount groove, Amount room) {
+    record Filling(boolean any, Role role, Amount thickness, Amount groove, PanelRoom room) {
 
         /** Along the grain wood hardly moves; glass is given the same room all round. */
-        Amount ends() {
+        Amount ends(Amount openingWidth) {
             return role == Role.GLASS
-                    ? room
+                    ? room.across(openingWidth)
                     : new Amount.Ruled(Label.of("amount.endRoom"), Length.ofMillimetres(2), Label.of("rule.endRoom"));
         }
 
         /** Opening + 2 · groove − room. */
         Size size(String id, Amount openingWidth, Amount openingHeight) {
             Amount height = Amount.sum(Label.of("amount.panelLength", id)).plus(openingHeight).plus(2, groove)
-                    .minus(ends()).amount();
-            Amount width = Amount.sum(Label.of("amount.panelWidth", id)).plus(openingWidth).plus(2, groove).minus(room)
+                    .minus(ends(openingWidth)).amount();
+            Amount width = Amount.sum(Label.of("amount.panelWidth", id)).plus(openingWidth).plus(2, groove)
+                    .minus(room.across(openingWidth))
                     .amount();
             return new Size(height, width, thickness);
         }
 
         /** How far it stands inside at each side, in millimetres. */
-        double inSides() {
-            return mm(groove) - mm(room) / 2;
+        double inSides(Amount openingWidth) {
+            return mm(groove) - mm(room.across(openingWidth)) / 2;
         }
 
         /** How far it stands inside at each end, in millimetres. */
-        double inEnds() {
-            return mm(groove) - mm(ends()) / 2;
+        double inEnds(Amount openingWidth) {
+            return mm(groove) - mm(ends(openingWidth)) / 2;
         }
     }
 
@@ -305,7 +306,8 @@ final class Leaf {
                 .orElseGet(() -> (thickness - mm(filling.thickness())) / 2);
         builder.lay(id, filling.role(), wanted.mark() + "P" + (fillings.size() + 1),
                 filling.size(id, opening.width(), opening.height()), UPRIGHT_LEFT,
-                from(opening.x() - filling.inSides(), opening.z() - filling.inEnds())
+                from(opening.x() - filling.inSides(opening.width()),
+                        opening.z() - filling.inEnds(opening.width()))
                         .add(FrameBuilder.at(0, front, 0)));
         held(id, opening, filling);
         fillings.add(id);
@@ -313,8 +315,8 @@ final class Leaf {
 
     /** The room at the sides of a panel, and rebates instead of grooves. */
     private void held(String id, Opening opening, Filling filling) {
-        Length sides = filling.room().value().times(1, 2);
-        Length ends = filling.ends().value().times(1, 2);
+        Length sides = filling.room().across(opening.width()).value().times(1, 2);
+        Length ends = filling.ends(opening.width()).value().times(1, 2);
         builder.usual(id + "/" + opening.left(), "groove.room", sides);
         builder.usual(id + "/" + opening.right(), "groove.room", sides);
         builder.usual(id + "/" + opening.below(), "groove.room", ends);

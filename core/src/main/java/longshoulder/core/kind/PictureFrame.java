@@ -29,7 +29,7 @@ final class PictureFrame {
             .way("corner.joint", "pegged", "bridle", "half-lap", "cope-and-stick")
             .way("filling", "glass", "panel", "none").length("filling.thickness", 4, 3, 2, 30)
             .length("glass.thickness", 4, 2, 2, 20).length("glass.room", 3, 2, 0, 10)
-            .length("groove.depth", 9, 6, 2, 40).length("panel.room", 4, 3, 0, 30).tenons().list();
+            .length("groove.depth", 9, 6, 2, 40).rule(PanelRoom.NAME, 0, 30).tenons().list();
 
     static final Kind KIND = new SetOut("frame", PARAMETERS, PictureFrame::frame);
 
@@ -62,16 +62,16 @@ final class PictureFrame {
     static Leaf.Filling filling(Brief brief) {
         return switch (brief.choice("filling").orElse("none")) {
             case "glass" -> new Leaf.Filling(true, Role.GLASS, brief.required("glass.thickness"),
-                    brief.required("groove.depth"), brief.required("glass.room"));
+                    brief.required("groove.depth"), PanelRoom.of(brief.required("glass.room")));
             case "panel" -> panel(brief);
             default -> new Leaf.Filling(false, Role.PANEL, brief.required("filling.thickness"),
-                    brief.required("groove.depth"), brief.required("panel.room"));
+                    brief.required("groove.depth"), PanelRoom.of(brief));
         };
     }
 
     static Leaf.Filling panel(Brief brief) {
         return new Leaf.Filling(true, Role.PANEL, brief.required("filling.thickness"),
-                brief.required("groove.depth"), brief.required("panel.room"));
+                brief.required("groove.depth"), PanelRoom.of(brief));
     }
 
     private static void figures(FrameBuilder builder, boolean sight, Amount givenWidth, Amount givenHeight,

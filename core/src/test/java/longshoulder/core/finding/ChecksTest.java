@@ -41,7 +41,7 @@ class ChecksTest {
     /** Each check fires on the left design and not on its near twin on the right. */
     @ParameterizedTest
     @CsvSource({"tenons-collide, STOP, tenon.meeting=full tenon.length=45, tenon.meeting=full tenon.length=37",
-            "tenons-collide, STOP, tenon.length=46, tenon.length=45",
+            "tenons-collide, STOP, tenon.length=46, tenon.length=44",
             "tenons-collide, STOP, tenon.meeting=shortened tenon.length=38, tenon.meeting=shortened tenon.length=37",
             "wall-thin, RISK, apron.setback=0 apron.thickness=16, apron.setback=8",
             "wall-thin, NOTE, apron.setback=7, apron.setback=8",
@@ -76,7 +76,7 @@ class ChecksTest {
             "drawbore-large, RISK, @stopped-tenon @peg=drawbored @drawbore.offset=2.5, @stopped-tenon @peg=drawbored @drawbore.offset=2",
             "peg-thick, RISK, apron.width=50 @stopped-tenon @peg=pegged @peg.diameter=12, apron.width=50 @stopped-tenon @peg=pegged @peg.diameter=10",
             "peg-near-edge, RISK, @stopped-tenon @peg=pegged @peg.from-shoulder=15, @stopped-tenon @peg=pegged @peg.from-shoulder=16",
-            "peg-near-edge, RISK, @stopped-tenon @peg=pegged @peg.from-shoulder=22, @stopped-tenon @peg=pegged @peg.from-shoulder=21",
+            "peg-near-edge, RISK, @stopped-tenon @peg=pegged @peg.from-shoulder=22, @stopped-tenon @peg=pegged @peg.from-shoulder=20",
             "tenon-off-rail, STOP, @divided-tenon @tenon.division=twin @tenon.thickness=8, @divided-tenon @tenon.division=twin @tenon.thickness=7",
             "tenon-off-rail, STOP, tenon.thickness=23, tenon.thickness=22",
             "held-tight, RISK, top.fixing=glued, top.fixing=free-to-move",

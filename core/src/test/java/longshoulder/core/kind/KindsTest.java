@@ -59,7 +59,7 @@ class KindsTest {
     /** Opening 500 × 800, gaps 2, 2, 2 and 3: the door is 496 × 795. Panel 496 − 2 · 60 + 2 · 10 − 6 = 390 wide. */
     @Test
     void door_byItsOpening_isOpeningLessGaps() {
-        Plan plan = plan("door", "size.given", "opening", "size.width", "500", "size.height", "800");
+        Plan plan = plan("door", "size.given", "opening", "size.width", "500", "size.height", "800", "panel.room", "6");
         assertThat(length(plan, "stile-left")).isEqualTo(mm("795"));
         assertThat(shoulder(plan, "rail-top")).isEqualTo(mm("376"));
         assertThat(plan.piece("panel").piece().width().value()).isEqualTo(mm("390"));

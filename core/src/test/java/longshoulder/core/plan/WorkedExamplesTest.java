@@ -40,13 +40,25 @@ class WorkedExamplesTest {
 
     @Test
     void plan_mitredTenons_runToTheCheeksOfEachOther() {
-        Tenon tenon = tenon(plan("apron.setback", "6", "tenon.length", "47"), "apron-front/leg-front-left");
+        Tenon tenon = tenon(plan("apron.setback", "6", "school.length", "longest"), "apron-front/leg-front-left");
         assertThat(tenon.cheekFromReference().value()).isEqualTo(mm("13"));
         assertThat(tenon.farCheekFromReference().value()).isEqualTo(mm("21"));
-        assertThat(tenon.length().value()).isEqualTo(mm("47"));
-        assertThat(tenon.limit().orElseThrow().value()).isEqualTo(mm("47"));
-        assertThat(tenon.shortCheek()).isEqualTo(mm("39"));
-        assertThat(tenon.adds().volume()).isCloseTo(71 * 8 * 43.0, within(1e-6));
+        // 47 and 39 to the cheeks, less 0.25 square to a mitre of 45°
+        double off = 0.25 * Math.sqrt(2);
+        assertThat(tenon.length().value().toMillimetres()).isCloseTo(47 - off, within(1e-6));
+        assertThat(tenon.shortCheek().toMillimetres()).isCloseTo(39 - off, within(1e-6));
+        assertThat(tenon.adds().volume()).isCloseTo(71 * 8 * (43 - off), within(1e-3));
+    }
+
+    /** On the step of 1 both cheeks are whole: 46 and 38. */
+    @Test
+    void plan_mitredTenons_bothCheeksAreOnTheStep() {
+        Plan plan = plan("apron.setback", "6", "school.length", "longest", "figures.step", "1");
+        Tenon tenon = tenon(plan, "apron-front/leg-front-left");
+        assertThat(tenon.length().value()).isEqualTo(mm("46"));
+        assertThat(tenon.shortCheek().toMillimetres()).isCloseTo(38, within(1e-6));
+        assertThat(plan.joints().getFirst().figures()).hasEntrySatisfying("short-cheek",
+                cheek -> assertThat(cheek.value().toMillimetres()).isCloseTo(38, within(1e-6)));
     }
 
     @Test

@@ -139,8 +139,8 @@ public final class BriefForm extends VBox {
     }
 
     private boolean isShown(Parameter parameter) {
-        boolean asked = !(parameter instanceof Parameter.Measure measure)
-                || measure.metric().isPresent() && shown.brief.measure(measure.name()).isPresent();
+        boolean asked = !(parameter instanceof Parameter.Measure measure) || measure.metric().isPresent()
+                || !Kinds.isOfJoints(measure);
         return asked && !elsewhere.contains(parameter.name()) && (all || !idle.contains(parameter.name()));
     }
 
@@ -157,8 +157,9 @@ public final class BriefForm extends VBox {
                 case Parameter.Turn turn -> sizes.add(size(turn, new Value.Turned(shown.brief.angle(turn))));
                 case Parameter.Proportion part ->
                     sizes.add(size(part, new Value.Proportioned(shown.brief.ratio(part))));
-                case Parameter.Measure measure ->
-                    sizes.add(size(measure, new Value.Measured(shown.brief.required(measure.name()).value())));
+                case Parameter.Measure measure -> sizes.add(shown.brief.measure(measure.name())
+                        .map(amount -> size(measure, new Value.Measured(amount.value())))
+                        .orElseGet(() -> byRule(measure)));
             }
         }
         GridPane grid = columns();
@@ -181,6 +182,12 @@ public final class BriefForm extends VBox {
         line.setAlignment(Pos.CENTER_LEFT);
         line.setFillHeight(false);
         return line;
+    }
+
+    /** What the maker may leave to a rule, and has. */
+    private HBox byRule(Parameter parameter) {
+        return line(parameter, figure(bench, parameter, Texts.get("brief.byRule"), false)
+                .named("brief-" + parameter.name()));
     }
 
     private HBox size(Parameter parameter, Value value) {

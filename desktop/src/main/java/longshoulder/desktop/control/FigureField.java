@@ -26,6 +26,7 @@ public final class FigureField extends StackPane {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     /** Round the text, frame included. Set here and not by the style sheet, so that a sheet can place it unstyled. */
+    private static final double SIZE = 14.5;
     private static final double BESIDE = 5;
     private static final double ABOVE = 2;
 
@@ -47,12 +48,18 @@ public final class FigureField extends StackPane {
      */
     public FigureField(String figure, String name, boolean given, boolean editable, Runnable open,
             Predicate<String> commit) {
+        this(figure, name, SIZE, given, editable, open, commit);
+    }
+
+    /** @param size of the figure, in pixels */
+    public FigureField(String figure, String name, double size, boolean given, boolean editable, Runnable open,
+            Predicate<String> commit) {
         this.name = name;
         this.figure = figure;
         this.editable = editable;
         this.open = open;
         this.commit = commit;
-        text = new FigureText(figure, 14.5, given, given ? Palette::given : Palette::ink);
+        text = new FigureText(figure, size, given || size > SIZE, given ? Palette::given : Palette::ink);
         getStyleClass().add("figure");
         pseudoClassStateChanged(GIVEN, given);
         pseudoClassStateChanged(EDITABLE, editable);

@@ -12,6 +12,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -46,8 +47,12 @@ public final class FrameTools extends FlowPane {
     private final HBox explode;
     private List<Object> shown = List.of();
 
-    /** @param explode how far the pieces of the pictorial view stand apart, from 0 to 1 */
-    public FrameTools(Workbench bench, DoubleConsumer explode) {
+    /**
+     * @param explode how far the pieces of the pictorial view stand apart, from 0 to 1
+     * @param large shows the pictorial view alone, or all views again
+     * @param near shows the lit piece close, or all views again
+     */
+    public FrameTools(Workbench bench, DoubleConsumer explode, Runnable large, Runnable near) {
         this.bench = bench;
         setId("frame-tools");
         getStyleClass().add("frame-tools");
@@ -58,7 +63,7 @@ public final class FrameTools extends FlowPane {
         slider.setBlockIncrement(0.1);
         slider.setAccessibleText(Texts.get("frame.explode"));
         slider.valueProperty().addListener((observed, was, is) -> explode.accept(is.doubleValue()));
-        this.explode = named("frame.explode", slider);
+        this.explode = named("frame.explode", slider, seen("picture", large), seen("near", near));
         bench.planProperty().addListener((observed, was, is) -> refresh());
         bench.selection().pieceProperty().addListener((observed, was, is) -> refresh());
         refresh();
@@ -107,6 +112,16 @@ public final class FrameTools extends FlowPane {
         box.getStyleClass().add("frame-tool");
         box.setAlignment(Pos.CENTER_LEFT);
         return box;
+    }
+
+    private static Button seen(String what, Runnable action) {
+        Button button = new Button(Texts.get("frame." + what));
+        button.setId("frame-" + what);
+        button.getStyleClass().add("small");
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setTooltip(new Tooltip(Texts.get("frame." + what + ".key")));
+        button.setOnAction(pressed -> action.run());
+        return button;
     }
 
     private void alter(Alteration alteration) {

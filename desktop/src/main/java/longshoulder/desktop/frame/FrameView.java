@@ -23,7 +23,8 @@ final class FrameView extends BorderPane implements StageView {
         sheet = new SheetPane(bench);
         setId("frame");
         setCenter(sheet);
-        tools = new FrameTools(bench, sheet::explode);
+        tools = new FrameTools(bench, sheet::explode, () -> sheet.toggle(SheetSetting.Views.PICTURE),
+                () -> sheet.toggle(SheetSetting.Views.NEAR));
         setBottom(tools);
     }
 

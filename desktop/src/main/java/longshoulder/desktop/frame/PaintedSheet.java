@@ -26,16 +26,25 @@ record PaintedSheet(SheetLayout layout, List<PaintedView> painted, List<FindingS
         SheetLayout layout = before.map(PaintedSheet::layout).orElseGet(() -> new SheetLayout(plan));
         List<PlacedView> places = setting.isNoRoom()
                 ? List.of()
-                : layout.place(Pixels.toMillimetres(setting.width()), Pixels.toMillimetres(setting.height()),
-                        setting.look());
+                : places(layout, Pixels.toMillimetres(setting.width()), Pixels.toMillimetres(setting.height()),
+                        setting);
         DrawingContext context = new DrawingContext(plan, Workbench.words(plan.project()), (text, size, bold) -> 0);
         // Each view is drawn and painted by one processor: where each step is shared, one waits for the other after each.
         return Tasks.both(
                 () -> Tasks.each(IntStream.range(0, places.size()).boxed().toList(),
                         i -> PaintedView.of(layout, places.get(i), context.lines(places.get(i)), setting,
-                                before.filter(sheet -> i < sheet.painted.size()).map(sheet -> sheet.painted.get(i)))),
+                                before.filter(sheet -> sheet.painted.size() == places.size())
+                                        .map(sheet -> sheet.painted.get(i)))),
                 () -> FindingSpot.of(context, places),
                 (painted, spots) -> new PaintedSheet(layout, painted, spots));
+    }
+
+    private static List<PlacedView> places(SheetLayout layout, double width, double height, SheetSetting setting) {
+        return switch (setting.views()) {
+            case ALL -> layout.place(width, height, setting.look());
+            case PICTURE -> layout.placeAlone(width, height, setting.look(), "");
+            case NEAR -> layout.placeAlone(width, height, setting.look(), setting.lit());
+        };
     }
 
     List<PlacedView> views() {

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.text.Text;
 import longshoulder.core.brief.Value;
@@ -55,6 +56,7 @@ public final class SheetPane extends DrawingPane {
     private final PlanValue<SheetSetting, PaintedSheet> painting;
     private PaintedSheet sheet;
     private PictorialLook look = PictorialLook.FIRST;
+    private SheetSetting.Views views = SheetSetting.Views.ALL;
     private double lastX;
     private double lastY;
     private boolean dragged;
@@ -65,7 +67,7 @@ public final class SheetPane extends DrawingPane {
         this.bench = bench;
         this.marks = new FindingMarks(bench);
         this.painting = new PlanValue<>(bench, this::setting, PaintedSheet::of, this::show);
-        this.sheet = PaintedSheet.of(bench.plan(), SheetSetting.of(this, look, ""), Optional.empty());
+        this.sheet = PaintedSheet.of(bench.plan(), SheetSetting.of(this, look, "", views), Optional.empty());
         setId("sheet");
         getStyleClass().add("sheet");
         setMinSize(360, 300);
@@ -82,6 +84,7 @@ public final class SheetPane extends DrawingPane {
         addEventHandler(MouseEvent.MOUSE_RELEASED, release -> release());
         addEventHandler(MouseEvent.MOUSE_CLICKED, this::click);
         ArrowTurn.install(this, this::turn);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
     }
 
     /** While hidden nothing is worked out. */
@@ -105,6 +108,25 @@ public final class SheetPane extends DrawingPane {
         look(look.apart(share));
     }
 
+    private void key(KeyEvent key) {
+        if (!key.isShortcutDown() && key.getTarget().equals(this)) {
+            switch (key.getCode()) {
+                case P -> toggle(SheetSetting.Views.PICTURE);
+                case Z -> toggle(SheetSetting.Views.NEAR);
+                default -> {
+                    return;
+                }
+            }
+            key.consume();
+        }
+    }
+
+    /** Shows the picture alone, or near the lit piece; the same once more shows all views again. */
+    void toggle(SheetSetting.Views wanted) {
+        views = views == wanted ? SheetSetting.Views.ALL : wanted;
+        painting.refresh();
+    }
+
     private void look(PictorialLook other) {
         look = other;
         painting.refresh();
@@ -112,15 +134,19 @@ public final class SheetPane extends DrawingPane {
 
     private Optional<SheetSetting> setting() {
         return shown
-                ? Optional.of(SheetSetting.of(this, look, bench.selection().pieceProperty().get()))
+                ? Optional.of(SheetSetting.of(this, look, bench.selection().pieceProperty().get(), views))
                 : Optional.empty();
     }
 
     private void show(PaintedSheet painted) {
         sheet = painted;
         dragging.hide();
-        for (int i = 0; i < sheet.painted().size(); i++) {
-            pictures.get(i).show(sheet.painted().get(i).picture());
+        for (int i = 0; i < pictures.size(); i++) {
+            if (i < sheet.painted().size()) {
+                pictures.get(i).show(sheet.painted().get(i).picture());
+            } else {
+                pictures.get(i).clear();
+            }
         }
         if (!sheet.views().isEmpty()) {
             FocusKeeper.rebuild(this, this::remake);

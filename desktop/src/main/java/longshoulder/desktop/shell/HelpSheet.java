@@ -25,7 +25,7 @@ import longshoulder.desktop.words.Texts;
 final class HelpSheet extends Overlay {
 
     private static final List<String> KEYS = List.of("stages", "figures", "reckoning", "pieces", "find", "finding",
-            "close", "turn", "undo", "entry", "file", "print", "bench", "units", "theme", "sheet");
+            "close", "turn", "views", "undo", "entry", "file", "print", "bench", "units", "theme", "sheet");
     private static final double WIDTH = 150;
     private static final double HEIGHT = 96;
 

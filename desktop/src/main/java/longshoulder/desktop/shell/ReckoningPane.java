@@ -19,6 +19,8 @@ import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
+import longshoulder.core.measure.Length;
+import longshoulder.core.plan.SolveFor;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Milled;
 import longshoulder.core.reckoning.Amount;
@@ -30,6 +32,7 @@ import longshoulder.desktop.control.FocusKeeper;
 import longshoulder.desktop.paint.Palette;
 import longshoulder.desktop.control.SteadyLabel;
 import longshoulder.desktop.document.PlanValue;
+import longshoulder.desktop.document.Solving;
 import longshoulder.desktop.document.Workbench;
 import longshoulder.desktop.shell.ReckoningRow.What;
 import longshoulder.desktop.control.Choices;
@@ -45,7 +48,10 @@ public final class ReckoningPane extends VBox {
     /** So many characters of a name and its option fit beside each other; longer ones stand below each other. */
     private static final int BESIDE = 38;
 
+    private static final double RESULT = 19;
+
     private final Workbench bench;
+    private final Solving solving;
     private final PlanValue<ReckoningRows.KindParameters, List<ReckoningRow>> reckoning;
     private List<ReckoningRow> rows = List.of();
     /** One for each row; what does nothing stands for rows without a figure. */
@@ -53,6 +59,7 @@ public final class ReckoningPane extends VBox {
 
     public ReckoningPane(Workbench bench) {
         this.bench = bench;
+        this.solving = new Solving(bench);
         this.reckoning = new PlanValue<>(bench, () -> Optional.of(ReckoningRows.KindParameters.at(bench)),
                 (plan, asked, before) -> ReckoningRows.of(plan, asked), this::show);
         setId("reckoning");
@@ -168,10 +175,28 @@ public final class ReckoningPane extends VBox {
     }
 
     private Node result(ReckoningRow row) {
-        FigureText text = new FigureText(row.figure(), 19, true, Palette::ink);
+        Amount amount = row.amount().orElseThrow();
+        List<Parameter.Measure> free = SolveFor.free(bench.project(), amount);
+        if (!free.isEmpty()) {
+            FigureField field = new FigureField(row.figure(), bench.words().say(amount.label()), RESULT, false, true,
+                    () -> {}, typed -> solve(amount, typed)).named("result");
+            figures.set(figures.size() - 1, field::show);
+            return field;
+        }
+        FigureText text = new FigureText(row.figure(), RESULT, true, Palette::ink);
         text.setId("result");
         figures.set(figures.size() - 1, text::setText);
         return text;
+    }
+
+    /** What follows is given: a size on which it hangs is changed. */
+    private boolean solve(Amount amount, String typed) {
+        ReckoningRows.KindParameters asked = ReckoningRows.KindParameters.at(bench);
+        Optional<Length> wanted = bench.read(typed);
+        wanted.ifPresent(length -> solving.give(
+                new SolveFor(plan -> ReckoningRows.find(plan, asked, amount.label()), length),
+                SolveFor.free(bench.project(), amount)));
+        return wanted.isPresent();
     }
 
     private FigureField field(ReckoningRow row, String id) {

@@ -157,6 +157,15 @@ final class ReckoningRows {
         return rail.equals(piece.id()) ? joint.meeting().mortisePiece().id() : rail;
     }
 
+    /** The figure of a piece that has a label, in any plan. */
+    static Optional<Amount> find(Plan plan, KindParameters asked, Label label) {
+        if (!plan.has(asked.piece())) {
+            return Optional.empty();
+        }
+        ReckoningRows rows = new ReckoningRows(plan, plan.piece(asked.piece()), asked);
+        return rows.find(label, rows.figures());
+    }
+
     private Optional<Amount> find(Label label, Map<String, Amount> figures) {
         return figures.values().stream().filter(amount -> amount.label().equals(label)).findFirst()
                 .or(() -> plan.frame().dimensions().stream().map(dimension -> dimension.amount())

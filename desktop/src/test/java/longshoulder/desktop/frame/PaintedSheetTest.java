@@ -29,7 +29,7 @@ class PaintedSheetTest {
             .plan(Project.ofKind(Kinds.find("table").orElseThrow(), "", Showing.TENTH_MILLIMETRES));
 
     private static SheetSetting setting(double pixels, String lit) {
-        return new SheetSetting(WIDTH, HEIGHT, pixels, LOOK, lit, Palette.Theme.LIGHT);
+        return new SheetSetting(WIDTH, HEIGHT, pixels, LOOK, lit, Palette.Theme.LIGHT, SheetSetting.Views.ALL);
     }
 
     private static PaintedSheet painted(SheetSetting setting) {
@@ -93,7 +93,7 @@ class PaintedSheetTest {
 
     @Test
     void withoutRoom_nothingIsPainted() {
-        PaintedSheet sheet = painted(new SheetSetting(0, 0, 1, LOOK, "", Palette.Theme.LIGHT));
+        PaintedSheet sheet = painted(new SheetSetting(0, 0, 1, LOOK, "", Palette.Theme.LIGHT, SheetSetting.Views.ALL));
         assertThat(sheet.views()).isEmpty();
         assertThat(sheet.pictures()).isEmpty();
         assertThat(PaintedSheet.of(PLAN, setting(1, ""), Optional.of(sheet)).pictures()).hasSize(SheetLayout.VIEWS);
