@@ -1,9 +1,12 @@
 package longshoulder.core.drawing;
 
 import java.util.List;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.View;
+import longshoulder.core.joint.Joint;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.projection.DrawnPart;
 import longshoulder.core.projection.Extent;
@@ -97,6 +100,23 @@ public final class SheetLayout {
         return Projection.visibleOf(apart(look.apart()), look.eye());
     }
 
+    /** Draws a piece with those that it is joined to, and nothing that stands before them. */
+    public Projection drawNear(PictorialLook look, String piece) {
+        return Projection.visibleOf(near(look, piece), look.eye());
+    }
+
+    /** A piece and those that it is joined to; all of them where there is no such piece. */
+    private List<DrawnPart> near(PictorialLook look, String piece) {
+        List<DrawnPart> parts = apart(look.apart());
+        if (!plan.has(piece)) {
+            return parts;
+        }
+        Set<String> joined = plan.joints().stream().map(Joint::meeting)
+                .map(meeting -> List.of(meeting.tenonPiece().id(), meeting.mortisePiece().id()))
+                .filter(pair -> pair.contains(piece)).flatMap(List::stream).collect(Collectors.toSet());
+        return parts.stream().filter(part -> part.piece().equals(piece) || joined.contains(part.piece())).toList();
+    }
+
     /** Each piece stands off from the middle of all by a share of its own distance, so that none passes another. */
     private List<DrawnPart> apart(double share) {
         if (share == 0) {
@@ -150,7 +170,7 @@ public final class SheetLayout {
      * @param piece the one that it is as large as can be of; empty for all of them
      */
     public List<PlacedView> placeAlone(double width, double height, PictorialLook look, String piece) {
-        List<DrawnPart> parts = apart(look.apart());
+        List<DrawnPart> parts = near(look, piece);
         List<DrawnPart> near = parts.stream().filter(part -> part.piece().equals(piece)).toList();
         Extent all = Projection.extentOf(parts, look.eye());
         Extent extent = near.isEmpty() ? all : Projection.extentOf(near, look.eye());

@@ -165,6 +165,7 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch, Amount endHaunch, 
         Map<String, Amount> figures = StoppedTenon.figures(tenons.getFirst());
         figures.put("haunch.depth", haunch);
         if (hasEndHaunch()) {
+            figures.remove(TenonRules.NEAR);
             figures.put("haunch.width", endHaunch);
         }
         return figures;

@@ -132,6 +132,8 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) 
     @Override
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = StoppedTenon.figures(tenon);
+        // The haunch stands where the near shoulder would be.
+        figures.remove(TenonRules.NEAR);
         figures.put("haunch.width", width);
         figures.put("haunch.depth", depth);
         return figures;

@@ -48,7 +48,11 @@ record PaintedView(PlacedView placed, List<DimensionLine> lines, Picture picture
     }
 
     private static Projection pictorial(SheetLayout layout, SheetSetting setting, Optional<PaintedView> before) {
-        return before.filter(one -> one.setting.look().equals(setting.look())).map(one -> one.placed.projection())
+        if (setting.views() == SheetSetting.Views.NEAR) {
+            return layout.drawNear(setting.look(), setting.lit());
+        }
+        return before.filter(one -> one.setting.look().equals(setting.look())
+                && one.setting.views() != SheetSetting.Views.NEAR).map(one -> one.placed.projection())
                 .orElseGet(() -> layout.draw(setting.look()));
     }
 
