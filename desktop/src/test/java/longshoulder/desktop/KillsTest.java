@@ -27,7 +27,7 @@ import org.junit.jupiter.api.io.TempDir;
 class KillsTest {
 
     /** {@code benchmark/campaign} kills far more often. */
-    private static final int KILLS = Integer.getInteger("campaign.kills", 2);
+    private static final int KILLS = Integer.getInteger("campaign.kills", 3);
     private static final int SEED = Integer.getInteger("campaign.seed", 0);
     /** In ms. On a machine that is busy with other tests a writing may wait; the campaign asks for half a second. */
     private static final int MISSING = Integer.getInteger("campaign.missing", 5000);
