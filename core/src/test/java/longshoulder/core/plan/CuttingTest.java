@@ -29,7 +29,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 
-/** CutShapeCache that are shared and remembered are those that would be cut anew. */
+/** Shapes that plans share and keep are those that would be cut anew. */
 class CuttingTest {
 
     private static Project of(String kind) {

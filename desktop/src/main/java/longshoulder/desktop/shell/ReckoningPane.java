@@ -52,7 +52,7 @@ public final class ReckoningPane extends VBox {
 
     private final Workbench bench;
     private final Solving solving;
-    private final PlanValue<ReckoningRows.KindParameters, List<ReckoningRow>> reckoning;
+    private final PlanValue<ReckoningRows.Query, List<ReckoningRow>> reckoning;
     private List<ReckoningRow> rows = List.of();
     /** One for each row; what does nothing stands for rows without a figure. */
     private final List<Consumer<String>> figures = new ArrayList<>();
@@ -60,7 +60,7 @@ public final class ReckoningPane extends VBox {
     public ReckoningPane(Workbench bench) {
         this.bench = bench;
         this.solving = new Solving(bench);
-        this.reckoning = new PlanValue<>(bench, () -> Optional.of(ReckoningRows.KindParameters.at(bench)),
+        this.reckoning = new PlanValue<>(bench, () -> Optional.of(ReckoningRows.Query.at(bench)),
                 (plan, asked, before) -> ReckoningRows.of(plan, asked), this::show);
         setId("reckoning");
         getStyleClass().add("reckoning");
@@ -191,7 +191,7 @@ public final class ReckoningPane extends VBox {
 
     /** What follows is given: a size on which it hangs is changed. */
     private boolean solve(Amount amount, String typed) {
-        ReckoningRows.KindParameters asked = ReckoningRows.KindParameters.at(bench);
+        ReckoningRows.Query asked = ReckoningRows.Query.at(bench);
         Optional<Length> wanted = bench.read(typed);
         wanted.ifPresent(length -> solving.give(
                 new SolveFor(plan -> ReckoningRows.find(plan, asked, amount.label()), length),

@@ -33,7 +33,7 @@ final class ReckoningRows {
     private final Plan plan;
     private final Project project;
     private final Words words;
-    private final KindParameters asked;
+    private final Query asked;
     private final PlannedPiece piece;
     /** Those at its ends, or in it. */
     private final List<Joint> joints;
@@ -48,16 +48,16 @@ final class ReckoningRows {
      * @param figure whose reckoning is open; empty for the piece's own
      * @param joint that is worked on, by its id
      */
-    record KindParameters(String piece, Optional<Label> figure, String joint) {
+    record Query(String piece, Optional<Label> figure, String joint) {
 
         /** What is asked at a bench now. */
-        static KindParameters at(Workbench bench) {
-            return new KindParameters(bench.selection().pieceProperty().get(), bench.selection().figureProperty().get(),
+        static Query at(Workbench bench) {
+            return new Query(bench.selection().pieceProperty().get(), bench.selection().figureProperty().get(),
                     bench.selection().jointProperty().get());
         }
     }
 
-    private ReckoningRows(Plan plan, PlannedPiece piece, KindParameters asked) {
+    private ReckoningRows(Plan plan, PlannedPiece piece, Query asked) {
         this.plan = plan;
         this.project = plan.project();
         this.words = Workbench.words(project);
@@ -69,7 +69,7 @@ final class ReckoningRows {
     }
 
     /** The rows for what is asked; none where no piece is. */
-    static List<ReckoningRow> of(Plan plan, KindParameters asked) {
+    static List<ReckoningRow> of(Plan plan, Query asked) {
         if (!plan.has(asked.piece())) {
             return List.of();
         }
@@ -158,7 +158,7 @@ final class ReckoningRows {
     }
 
     /** The figure of a piece that has a label, in any plan. */
-    static Optional<Amount> find(Plan plan, KindParameters asked, Label label) {
+    static Optional<Amount> find(Plan plan, Query asked, Label label) {
         if (!plan.has(asked.piece())) {
             return Optional.empty();
         }

@@ -22,7 +22,7 @@ class ReckoningRowsTest {
             Planner.plan(Project.ofKind(Kinds.all().getFirst(), "", Showing.TENTH_MILLIMETRES)), Optional.empty());
 
     private List<ReckoningRow> rows() {
-        return ReckoningRows.of(bench.plan(), ReckoningRows.KindParameters.at(bench));
+        return ReckoningRows.of(bench.plan(), ReckoningRows.Query.at(bench));
     }
 
     private List<String> told() {
