@@ -89,7 +89,7 @@ public final class HistoryFile {
     }
 
     private static byte[] all(History history) throws IOException {
-        History first = new History(UndoStack.of(history.design().first()), UndoStack.of(history.progress().first()));
+        History first = History.of(history.first());
         ByteArrayOutputStream all = new ByteArrayOutputStream();
         all.writeBytes(HEADING);
         all.writeBytes(Json.line(out -> DesignWriter.write(out, first.present())));

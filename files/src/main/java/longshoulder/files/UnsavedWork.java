@@ -108,7 +108,12 @@ public final class UnsavedWork {
         }
     }
 
-    /** The newest that can be read and is in no file; what cannot be read is left where it is, what was saved is deleted. */
+    /**
+     * The newest that can be read and is in no file; what cannot be read is left where it is. Of what was saved before the crash the
+     * history is added to that of its file.
+     *
+     * @param directory where both unsaved work and histories are kept
+     */
     public static Optional<Left> left(Path directory) {
         if (!Files.isDirectory(directory)) {
             return Optional.empty();
@@ -116,23 +121,26 @@ public final class UnsavedWork {
         try (Stream<Path> all = Files.list(directory)) {
             return all.filter(UnsavedWork::isLeftBehind)
                     .sorted(Comparator.comparing(UnsavedWork::changed).reversed())
-                    .flatMap(path -> read(path).stream()).filter(UnsavedWork::isWanted).findFirst();
+                    .flatMap(path -> read(path).stream()).filter(left -> !wasSaved(left, directory)).findFirst();
         } catch (IOException unreadable) {
             return Optional.empty();
         }
     }
 
-    /** A program that ended between saving and forgetting leaves what its file has already. */
-    private static boolean isWanted(Left left) {
+    /** Whether its file has it already: the program ended between saving and forgetting, and all that is missing is the history. */
+    private static boolean wasSaved(Left left, Path directory) {
         try {
             boolean saved = left.file.filter(Files::isRegularFile).isPresent()
                     && DesignFile.read(left.file.get()).equals(left.project);
             if (saved) {
+                HistoryFile log = HistoryFile.of(directory, left.file.get());
+                History last = left.history();
+                log.write(log.read(last.first()).map(last::behind).orElse(last));
                 left.forget();
             }
-            return !saved;
+            return saved;
         } catch (BadFile | IOException unreadable) {
-            return true;
+            return false;
         }
     }
 

@@ -117,4 +117,17 @@ class UnsavedWorkTest {
         assertThat(UnsavedWork.left(directory)).isEmpty();
         assertThat(directory).isDirectoryNotContaining("glob:**-0*");
     }
+
+    /** Ended so before the history of its file was read and written: what was done then and before can still be undone. */
+    @Test
+    void left_whatItsFileHasAlready_givesTheFileItsHistory() throws Exception {
+        Path file = directory.resolve("map.longshoulder.json");
+        History before = History.of(project).after(new Edit.Retitle("one"));
+        HistoryFile.of(directory, file).write(before);
+        History since = History.of(before.present()).after(new Edit.Retitle("two"));
+        gone(1).keep(since, Optional.of(file), "");
+        DesignFile.write(file, since.present());
+        assertThat(UnsavedWork.left(directory)).isEmpty();
+        assertThat(HistoryFile.of(directory, file).read(since.present())).contains(since.behind(before));
+    }
 }

@@ -18,6 +18,11 @@ public record History(UndoStack<Project> design, UndoStack<Progress> progress) {
         return design.present().withProgress(progress.present());
     }
 
+    /** The project with which all that can be undone begins. */
+    public Project first() {
+        return design.first().withProgress(progress.first());
+    }
+
     /** After an edit; the same history if the edit changes nothing. @throws EditRefused if it cannot be made */
     public History after(Edit edit) {
         Project changed = edit.applyTo(present());

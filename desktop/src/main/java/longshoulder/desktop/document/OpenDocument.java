@@ -9,7 +9,6 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import longshoulder.core.project.History;
 import longshoulder.core.project.Project;
-import longshoulder.core.project.UndoStack;
 import longshoulder.files.DesignFile;
 
 /** The design that is open with all its edits, the file it belongs to, and whether that file holds it. */
@@ -22,6 +21,7 @@ public final class OpenDocument {
 
     /** Mark of the file when it was last read or written here. */
     private String fileMark = "";
+    private Runnable beforeSaving = () -> {};
 
     /** A design as its file holds it; without a file, one that was just begun. */
     OpenDocument(Project project, Optional<Path> file) {
@@ -71,8 +71,7 @@ public final class OpenDocument {
 
     /** The design with which all that can be undone begins: as it was when it was opened. */
     public Project first() {
-        return new History(UndoStack.of(history().design().first()), UndoStack.of(history().progress().first()))
-                .present();
+        return history().first();
     }
 
     /** Whether there are changes that no file holds. */
@@ -111,8 +110,14 @@ public final class OpenDocument {
         return fileMark;
     }
 
+    /** What is to be done each time before the design's file is written. */
+    void beforeSaving(Runnable task) {
+        beforeSaving = task;
+    }
+
     /** Saves to a file, which becomes the design's own. */
     void save(Path target) throws IOException {
+        beforeSaving.run();
         DesignFile.write(target, newest());
         saved = Optional.of(newest());
         file.set(Optional.of(target));

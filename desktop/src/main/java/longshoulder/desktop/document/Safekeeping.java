@@ -1,6 +1,8 @@
 package longshoulder.desktop.document;
 
 import java.io.IOException;
+import java.lang.System.Logger;
+import java.lang.System.Logger.Level;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -8,6 +10,7 @@ import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
@@ -23,13 +26,17 @@ import longshoulder.files.SystemReason;
 import longshoulder.files.UnsavedWork;
 
 /**
- * Keeps what is not saved safe from a crash: a moment after each edit the design is written aside, in the background. Once it is
- * saved, or the program ends as it should, nothing is left behind.
+ * Keeps what is not saved safe from a crash: a moment after each edit, and before each saving, the design is written aside with all
+ * that can be undone, in the background. Once it is saved and its history is kept, or the program ends as it should, nothing is left
+ * behind.
  */
 public final class Safekeeping {
 
+    private static final Logger LOG = System.getLogger("longshoulder.desktop");
     /** So long after the last edit; with the writing less than half a second. */
     private static final Duration MOMENT = Duration.millis(100);
+    /** The longest that saving and ending wait for what is still being written, in s. */
+    private static final long PATIENCE = 2;
 
     private final Workbench bench;
     private final UnsavedWork unsaved;
@@ -61,6 +68,7 @@ public final class Safekeeping {
         pause.setOnFinished(passed -> keep());
         bench.document().historyProperty().addListener((observed, was, is) -> pause.play());
         bench.document().changedProperty().addListener((observed, was, is) -> pause.play());
+        bench.document().beforeSaving(this::keepBeforeSaving);
         if (bench.document().isChanged()) {
             keep();
         } else {
@@ -85,22 +93,62 @@ public final class Safekeeping {
         }));
     }
 
+    /**
+     * Until the file's history can be written too, what was saved stays aside with its history, and is put together with that of the
+     * file at the next start ({@link UnsavedWork#left}).
+     */
     private void keep() {
-        boolean changed = bench.document().isChanged();
-        History history = bench.document().historyProperty().get();
+        History history = bench.document().history();
+        if (bench.document().isChanged() || !canWriteLog()) {
+            keepAside(history);
+        } else {
+            log.ifPresent(to -> write(() -> to.write(history)));
+            write(unsaved::forget);
+        }
+    }
+
+    private boolean canWriteLog() {
+        return logIsRead || log.isEmpty();
+    }
+
+    private void keepAside(History history) {
         Optional<Path> file = bench.document().file();
         String mark = bench.document().fileMark();
         Optional<HistoryFile> to = log.filter(one -> logIsRead);
+        write(() -> {
+            unsaved.keep(history, file, mark);
+            if (to.isPresent()) {
+                to.get().write(history);
+            }
+        });
+    }
+
+    /** Waited for, so that a crash right after the saving finds how the design came to what its file holds. */
+    private void keepBeforeSaving() {
+        if (!bench.document().isChanged()) {
+            return;
+        }
+        CountDownLatch kept = new CountDownLatch(1);
+        keepAside(bench.document().history());
+        write(kept::countDown);
+        try {
+            if (!kept.await(PATIENCE, TimeUnit.SECONDS)) {
+                LOG.log(Level.WARNING, "Saved before what can be undone was kept.");
+            }
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Something to be written in the background. */
+    private interface Writing {
+        void run() throws IOException;
+    }
+
+    private void write(Writing writing) {
         writer.execute(() -> {
             try {
-                if (changed) {
-                    unsaved.keep(history, file, mark);
-                } else {
-                    unsaved.forget();
-                }
-                if (to.isPresent()) {
-                    to.get().write(history);
-                }
+                writing.run();
             } catch (IOException failure) {
                 Platform.runLater(() -> failed(failure));
             }
@@ -114,7 +162,7 @@ public final class Safekeeping {
             bench.document().recall(kept);
             // Kept as this program's own before it is let go of.
             keep();
-            forget(left);
+            write(left::forget);
             recall();
         });
     }
@@ -129,7 +177,7 @@ public final class Safekeeping {
                     takeOver(left);
                 })), new Notice.Choice(Texts.get("older.delete"), () -> {
                     bench.notices().close();
-                    forget(left);
+                    write(left::forget);
                 }))));
     }
 
@@ -139,32 +187,24 @@ public final class Safekeeping {
                 .format(instant.atZone(ZoneId.systemDefault()));
     }
 
-    private void forget(UnsavedWork.Left left) {
-        writer.execute(() -> {
-            try {
-                left.forget();
-            } catch (IOException stays) {
-                Platform.runLater(() -> failed(stays));
-            }
-        });
-    }
-
     private void failed(IOException failure) {
         bench.notices().say(Texts.get("safekeeping.failed").formatted(SystemReason.of(failure, Texts.locale())));
     }
 
-    /** The program ends as it should. */
+    /** The program ends as it should: what was not saved by then is not wanted. */
     public void end() {
         pause.stop();
+        if (bench.document().isChanged()) {
+            write(unsaved::forget);
+        } else {
+            keep();
+        }
         writer.shutdown();
         try {
-            if (writer.awaitTermination(2, TimeUnit.SECONDS)) {
-                unsaved.forget();
-            }
+            // What is not written by then stays, and is offered next time: that is better than losing it.
+            writer.awaitTermination(PATIENCE, TimeUnit.SECONDS);
         } catch (InterruptedException interrupted) {
             Thread.currentThread().interrupt();
-        } catch (IOException kept) {
-            // It stays and will be offered next time: that is better than losing it.
         }
     }
 }
