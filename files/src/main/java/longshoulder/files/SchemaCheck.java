@@ -78,7 +78,7 @@ final class SchemaCheck {
             case "type" -> Sentence.of("schema.type", type(arguments, 1), type(arguments, 0));
             case "required" -> Sentence.of("schema.required", String.valueOf(message.getProperty()));
             case "additionalProperties" ->
-                Sentence.of("schema.additionalProperties", shortened(message.getProperty()));
+                Sentence.of("schema.additionalProperties", Reading.shortened(message.getProperty()));
             case "maxLength" -> Sentence.of("schema.maxLength", first);
             case "minLength" -> Sentence.of("schema.minLength");
             case "maxProperties", "maxItems" -> Sentence.of("schema.tooMany", first);
@@ -89,9 +89,5 @@ final class SchemaCheck {
     private static Sentence type(Object[] arguments, int index) {
         String type = arguments != null && arguments.length > index ? String.valueOf(arguments[index]) : "value";
         return TYPES.contains(type) ? Sentence.of("type." + type) : locale -> type;
-    }
-
-    private static String shortened(String text) {
-        return text.length() > 40 ? text.substring(0, 40) + "…" : text;
     }
 }

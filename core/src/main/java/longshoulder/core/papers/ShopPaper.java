@@ -146,6 +146,7 @@ public final class ShopPaper {
                 others(line).ifPresent(others -> flow.text(others, room.left() + 4, room.top() + ROD + PaperFlow.TEXT,
                         PaperFlow.TEXT, false, Mark.Align.LEFT,
                         Meaning.TEXT));
+                flow.take(PaperFlow.LINE / 2);
             }
         }
     }
