@@ -168,9 +168,9 @@ class JointsStageTest {
         settle();
         assertThat(bench.selection().joint().orElseThrow().kind()).isEqualTo(JointKind.LOOSE_TENON);
         robot.interact(() -> robot.lookup("#piece-mortise-easing").query().requestFocus());
-        robot.push(KeyCode.ENTER).write("2").push(KeyCode.ENTER);
+        robot.push(KeyCode.ENTER).write("3").push(KeyCode.ENTER);
         settle();
-        assertThat(figure("mortise.easing")).isEqualTo(Length.ofMillimetres(2));
+        assertThat(figure("mortise.easing")).isEqualTo(Length.ofMillimetres(3));
     }
 
     private static final String FRONT_LEFT = "apron-front/leg-front-left";
@@ -307,12 +307,12 @@ class JointsStageTest {
         }
         robot.interact(() -> make(JointKind.LOOSE_TENON));
         robot.interact(() -> robot.lookup("#piece-mortise-easing").query().requestFocus());
-        robot.push(KeyCode.ENTER).write("2").push(KeyCode.ENTER);
+        robot.push(KeyCode.ENTER).write("3").push(KeyCode.ENTER);
         settle();
-        assertThat(figure("mortise.easing")).isEqualTo(Length.ofMillimetres(2));
-        assertThat(figure("mortise.width")).isEqualTo(Length.ofMillimetres(73));
+        assertThat(figure("mortise.easing")).isEqualTo(Length.ofMillimetres(3));
+        assertThat(figure("mortise.width")).isEqualTo(Length.ofMillimetres(74));
         robot.interact(() -> robot.lookup("#leave-mortise-easing").queryButton().fire());
-        assertThat(figure("mortise.easing")).isEqualTo(Length.ofMicrometres(1500));
+        assertThat(figure("mortise.easing")).isEqualTo(Length.ofMillimetres(2));
     }
 
     private Length figure(String name) {

@@ -11,6 +11,7 @@ import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Limits;
 import longshoulder.core.joint.DividedTenon;
+import longshoulder.core.joint.LooseTenon;
 import longshoulder.core.joint.ThroughTenon;
 import longshoulder.core.project.Milled;
 
@@ -108,7 +109,8 @@ final class Migration {
         }
         fill(design, "values",
                 Map.of(Brief.STEP, "0 mm", Address.of(JointKind.THROUGH_TENON.id(), ThroughTenon.COUNT), "one",
-                        Address.of(JointKind.DIVIDED_TENON.id(), DividedTenon.END_HAUNCH), "none"));
+                        Address.of(JointKind.DIVIDED_TENON.id(), DividedTenon.END_HAUNCH), "none",
+                        Address.of(JointKind.LOOSE_TENON.id(), LooseTenon.EASING), "1.5 mm"));
     }
 
     /** Writes down what is missing in a part of the file; what is there and no object stays for the reader to refuse. */

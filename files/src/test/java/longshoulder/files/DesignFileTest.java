@@ -350,7 +350,9 @@ class DesignFileTest {
                 new Edit.Give("orientation.marks", new Value.Chosen("as-chosen")),
                 new Edit.Give("limit.wall-share", new Value.Proportioned(Ratio.read("1/4"))),
                 new Edit.Give("through-tenon:tenon.count", new Value.Chosen("one")),
-                new Edit.Give("divided-tenon:haunch.end", new Value.Chosen("none")))).applyTo(project);
+                new Edit.Give("divided-tenon:haunch.end", new Value.Chosen("none")),
+                new Edit.Give("loose-tenon:mortise.easing", new Value.Measured(Length.ofMicrometres(1_500)))))
+                .applyTo(project);
     }
 
     /** Until version 3 a joint that nobody had chosen was a stopped tenon, and aprons were 95 wide. */

@@ -30,9 +30,12 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost) implements Joint {
 
+    /** By how much the mortise in the post is longer than the tenon is wide. */
+    public static final String EASING = "mortise.easing";
+
     static final JointType TYPE = new JointType(List.of(JointParameters.measure("tenon.thickness"),
             JointParameters.measure("mortise.depth"), JointParameters.choice("mortise.fit", "easy", "locating"),
-            JointParameters.measure("mortise.easing"), JointParameters.choice("mortise.ends", "round", "square"),
+            JointParameters.measure(EASING), JointParameters.choice("mortise.ends", "round", "square"),
             JointParameters.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES)), LooseTenon::make, LooseTenon::argue);
 
     static Joint make(JointContext context) {
@@ -41,7 +44,7 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
                         "rule.looseDepth")));
         Amount length = Amount.sum(Label.of("amount.looseLength")).plus(depth).plus(depth)
                 .minus(JointContext.ruled("amount.glueRoom",
-                        context.rule(Length.ofMicrometres(1_500), Length.ofInches(1, 16)),
+                        context.rule(Length.ofMillimetres(2), Length.ofInches(1, 16)),
                         "rule.glueRoom"))
                 .amount();
         Tenon.Ends ends = context.choice("mortise.ends", "round").equals("round")
@@ -50,8 +53,8 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
         Tenon like = new TenonRules(context).tenon().ending(ends).runs(depth, depth).squareToPost();
         Amount easing = context.choice("mortise.fit", "easy").equals("locating")
                 ? JointContext.ruled("amount.easing", Length.ZERO, "rule.locating")
-                : context.givenOr("mortise.easing", () -> JointContext.ruled("amount.easing",
-                        context.rule(Length.ofMicrometres(1_500), Length.ofInches(1, 16)), "rule.easing"));
+                : context.givenOr(EASING, () -> JointContext.ruled("amount.easing",
+                        context.rule(Length.ofMillimetres(2), Length.ofInches(1, 16)), "rule.easing"));
         return new LooseTenon(like, length, easing, eased(like, easing));
     }
 
@@ -149,7 +152,7 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
         figures.put(Brief.TENON_THICKNESS, like.thickness());
         figures.put("tenon.width", like.width());
         figures.put("loose.length", length);
-        figures.put("mortise.easing", easing);
+        figures.put(EASING, easing);
         figures.put("mortise.width", inPost.width());
         figures.put(Brief.MORTISE_DEPTH, like.depth());
         figures.put("near-cheek", like.cheekFromReference());

@@ -18,6 +18,7 @@ import longshoulder.core.measure.LengthEntry;
 import longshoulder.core.measure.Unit;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.reckoning.Typed;
+import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /** Reads alterations from the fields that files and commands give, and applies those of a project to its frame. */
 public final class Alterations {
@@ -87,10 +88,22 @@ public final class Alterations {
 
     private String text(String field) {
         String text = fields.get(field);
-        if (text == null || text.isBlank() || text.length() > LONGEST_NAME) {
+        if (text == null) {
+            throw missing(field);
+        }
+        if (text.isBlank() || text.length() > LONGEST_NAME) {
             throw new EditRefused(Label.of("refused.field", new Typed(field)));
         }
         return text;
+    }
+
+    /** Where a field with a name much like it is given, that one is taken to be misspelt. */
+    private EditRefused missing(String field) {
+        int alike = field.length() > 2 ? 2 : 1;
+        return new EditRefused(fields.keySet().stream().filter(given -> !given.equals("do"))
+                .filter(given -> LevenshteinDistance.getDefaultInstance().apply(given, field) <= alike).findFirst()
+                .map(given -> Label.of("refused.misspelt", new Typed(given), new Typed(field)))
+                .orElseGet(() -> Label.of("refused.missing", new Typed(field))));
     }
 
     private String textOr(String field, String other) {

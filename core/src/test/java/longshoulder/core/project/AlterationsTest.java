@@ -187,7 +187,9 @@ class AlterationsTest {
             "between,piece=a,from=leg-front-left,to=keel,width=9,thickness=9 | refused.altered.between",
             "add,piece=top,length=9,width=9,thickness=9,lie=xy | refused.altered.add",
             "bend,piece=top | refused.alteration", "remove,piece=Two Words | refused.name",
-            "add,piece=a,length=9,width=9,thickness=9,lie=up | refused.lie", "resize,piece=top,width=9 | refused.field",
+            "add,piece=a,length=9,width=9,thickness=9,lie=up | refused.lie",
+            "resize,piece=top,width=9 | refused.missing", "resize,piece=top,width=9,thick=9 | refused.missing",
+            "resize,piece=top,widht=9,thickness=9 | refused.misspelt",
             "resize,piece=top,width=0,thickness=9 | refused.field", "move,piece=top,x=wide | refused.entry",
             "move,piece=top,x=900 m | refused.field", "add,piece=a,role=keel,length=9 | refused.role"})
     void refused_withItsReason(String alteration, String reason) {
