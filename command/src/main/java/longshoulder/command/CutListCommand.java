@@ -36,10 +36,11 @@ final class CutListCommand implements Callable<Integer> {
     private void print(Plan plan) {
         Words words = Words.showing(plan.project().showing());
         for (CutLine line : CutList.of(plan).lines()) {
-            designs.out().printf(Locale.ROOT, "%d. %d × %s (%s), %s: finished %s, rough %s%s%n", line.number(),
+            designs.out().printf(Locale.ROOT, "%d. %d × %s (%s), %s: finished %s%s, rough %s%s%n", line.number(),
                     line.count(),
                     words.text("role." + line.role().id()), String.join(" ", line.marks()),
-                    words.wood(line.wood()), size(words, line.finished()), size(words, line.rough()),
+                    words.wood(line.wood()), size(words, line.finished()),
+                    line.isTrimmed() ? ", cut to " + words.length(line.cutTo().value()) : "", size(words, line.rough()),
                     line.mirrorOf().map(other -> ", mirror image of " + other).orElse(""));
         }
     }

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Assembly;
+import longshoulder.core.frame.Feature;
 import longshoulder.core.measure.Length;
 import longshoulder.core.finding.Remedy;
 import longshoulder.core.joint.Joint;
@@ -46,6 +47,7 @@ final class PlanText {
                     size(piece.piece().thickness()));
         }
         bevels();
+        features();
         out.println();
         plan.joints().forEach(this::joint);
         out.println();
@@ -68,6 +70,18 @@ final class PlanText {
                 out.println();
                 out.println(words.name(piece.id()));
                 sentences.forEach(sentence -> out.println("  " + sentence));
+            }
+        }
+    }
+
+    /** Tapers, curves and notches. */
+    private void features() {
+        for (PlannedPiece piece : plan.pieces()) {
+            List<Feature> features = plan.frame().featuresOf(piece.id());
+            if (!features.isEmpty()) {
+                out.println();
+                out.println(words.name(piece.id()));
+                features.forEach(feature -> out.println("  " + words.say(feature)));
             }
         }
     }

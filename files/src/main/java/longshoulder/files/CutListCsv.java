@@ -25,13 +25,14 @@ public final class CutListCsv {
         try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
             csv.printRecord("design", "number", "marks", "piece", "count", "wood", "finished length mm",
                     "finished width mm", "finished thickness mm", "rough length mm", "rough width mm",
-                    "rough thickness mm", "mirror image of number");
+                    "rough thickness mm", "mirror image of number", "cut to length mm");
             for (CutLine line : CutList.of(plan).lines()) {
                 csv.printRecord(harmless(plan.project().title()), line.number(),
                         harmless(String.join(" ", line.marks())), words.text("role." + line.role().id()), line.count(),
                         words.wood(line.wood()), mm(line.finished().length()), mm(line.finished().width()),
                         mm(line.finished().thickness()), mm(line.rough().length()), mm(line.rough().width()),
-                        mm(line.rough().thickness()), line.mirrorOf().map(String::valueOf).orElse(""));
+                        mm(line.rough().thickness()), line.mirrorOf().map(String::valueOf).orElse(""),
+                        mm(line.cutTo()));
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException("Writing to memory failed.", impossible);

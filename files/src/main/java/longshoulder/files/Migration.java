@@ -110,7 +110,8 @@ final class Migration {
         fill(design, "values",
                 Map.of(Brief.STEP, "0 mm", Address.of(JointKind.THROUGH_TENON.id(), ThroughTenon.COUNT), "one",
                         Address.of(JointKind.DIVIDED_TENON.id(), DividedTenon.END_HAUNCH), "none",
-                        Address.of(JointKind.LOOSE_TENON.id(), LooseTenon.EASING), "1.5 mm"));
+                        Address.of(JointKind.LOOSE_TENON.id(), LooseTenon.EASING), "1.5 mm",
+                        Address.of(JointKind.THROUGH_TENON.id(), ThroughTenon.SPARE), "0 mm"));
     }
 
     /** Writes down what is missing in a part of the file; what is there and no object stays for the reader to refuse. */

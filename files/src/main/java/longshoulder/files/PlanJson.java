@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Assembly;
+import longshoulder.core.frame.Feature;
 import longshoulder.core.finding.Remedy;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
@@ -40,7 +41,7 @@ public final class PlanJson {
             out.writeStringField("kind", plan.project().brief().kind());
             out.writeArrayFieldStart("pieces");
             for (PlannedPiece piece : plan.pieces()) {
-                piece(out, piece, Orientation.isMarked(plan.project(), piece.id()));
+                piece(out, plan, piece);
             }
             out.writeEndArray();
             out.writeArrayFieldStart("joints");
@@ -76,7 +77,7 @@ public final class PlanJson {
         out.writeEndObject();
     }
 
-    private static void piece(JsonGenerator out, PlannedPiece piece, boolean marked) throws IOException {
+    private static void piece(JsonGenerator out, Plan plan, PlannedPiece piece) throws IOException {
         out.writeStartObject();
         out.writeStringField("id", piece.id());
         out.writeStringField("role", piece.piece().role().id());
@@ -85,14 +86,37 @@ public final class PlanJson {
         millimetres(out, "thickness", piece.piece().thickness().value());
         millimetres(out, "width", piece.piece().width().value());
         millimetres(out, "length", piece.length().value());
+        millimetres(out, "cutTo", piece.cutTo().value());
         if (piece.shoulderLength().isPresent()) {
             millimetres(out, "shoulderLength", piece.shoulderLength().get().value());
         }
-        out.writeBooleanField("orientationMark", marked);
+        out.writeBooleanField("orientationMark", Orientation.isMarked(plan.project(), piece.id()));
         out.writeArrayFieldStart("ends");
         end(out, Meeting.Part.START, piece.start(), piece.jointAt(Meeting.Part.START));
         end(out, Meeting.Part.FINISH, piece.finish(), piece.jointAt(Meeting.Part.FINISH));
         out.writeEndArray();
+        out.writeArrayFieldStart("features");
+        for (Feature feature : plan.frame().featuresOf(piece.id())) {
+            feature(out, feature);
+        }
+        out.writeEndArray();
+        out.writeEndObject();
+    }
+
+    private static void feature(JsonGenerator out, Feature feature) throws IOException {
+        out.writeStartObject();
+        out.writeStringField("form", code(feature.form()));
+        out.writeStringField("where", feature.where().key());
+        out.writeObjectFieldStart("figures");
+        for (Feature.Figure figure : feature.figures()) {
+            millimetres(out, figure.name(), figure.amount().value());
+        }
+        out.writeEndObject();
+        out.writeObjectFieldStart("angles");
+        for (Feature.Bend angle : feature.angles()) {
+            out.writeNumberField(angle.name(), angle.degrees());
+        }
+        out.writeEndObject();
         out.writeEndObject();
     }
 

@@ -351,6 +351,7 @@ class DesignFileTest {
                 new Edit.Give("limit.wall-share", new Value.Proportioned(Ratio.read("1/4"))),
                 new Edit.Give("through-tenon:tenon.count", new Value.Chosen("one")),
                 new Edit.Give("divided-tenon:haunch.end", new Value.Chosen("none")),
+                new Edit.Give("through-tenon:tenon.spare", new Value.Measured(Length.ZERO)),
                 new Edit.Give("loose-tenon:mortise.easing", new Value.Measured(Length.ofMicrometres(1_500)))))
                 .applyTo(project);
     }

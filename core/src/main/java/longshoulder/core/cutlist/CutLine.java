@@ -11,14 +11,20 @@ import longshoulder.core.reckoning.Amount;
  *
  * @param number of the line, from 1
  * @param pieces their ids; their marks are in the same order
+ * @param cutTo the length to which they are sawn: the finished one, and what is trimmed flush once they are glued
  * @param mirrorOf number of the line that holds their mirror images
  */
 public record CutLine(int number, List<String> pieces, List<String> marks, Role role, String wood, Size finished,
-        Size rough, Optional<Integer> mirrorOf) {
+        Amount cutTo, Size rough, Optional<Integer> mirrorOf) {
 
     public CutLine {
         pieces = List.copyOf(pieces);
         marks = List.copyOf(marks);
+    }
+
+    /** Whether there is anything to trim. */
+    public boolean isTrimmed() {
+        return !cutTo.value().equals(finished.length().value());
     }
 
     public int count() {

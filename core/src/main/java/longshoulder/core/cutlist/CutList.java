@@ -70,7 +70,7 @@ public record CutList(List<CutLine> lines) {
         PlannedPiece first = group.getFirst();
         return new CutLine(number, group.stream().map(PlannedPiece::id).toList(),
                 group.stream().map(piece -> piece.piece().mark()).toList(), first.piece().role(), first.wood(),
-                finished(first), rough, mirrorOf);
+                finished(first), first.cutTo(), rough, mirrorOf);
     }
 
     private static Size finished(PlannedPiece piece) {
@@ -96,12 +96,14 @@ public record CutList(List<CutLine> lines) {
 
     /** What the piece is worked from: where planes lean it reaches beyond its arrises and beyond its section. */
     private static Size blank(PlannedPiece piece) {
-        Size finished = finished(piece);
+        Size finished = new Size(piece.cutTo(), piece.piece().width(), piece.piece().thickness());
         if (piece.piece().slanted().isEmpty()) {
             return finished;
         }
         Vector3D box = piece.cutShape().box();
-        return new Size(reaching("amount.blank", finished.length(), box.getX()),
+        return new Size(
+                reaching("amount.blank", finished.length(),
+                        box.getX() + Amount.mm(piece.cutTo()) - Amount.mm(piece.length())),
                 reaching("amount.blankWidth", finished.width(), box.getY()),
                 reaching("amount.blankThickness", finished.thickness(), box.getZ()));
     }

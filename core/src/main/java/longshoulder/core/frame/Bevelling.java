@@ -46,7 +46,13 @@ final class Bevelling {
         HalfSpace bevelled = HalfSpace.through(arris,
                 face.normal().multiply(Math.cos(turn)).subtract(sideways.multiply(Math.sin(turn))));
         Bevelling bevelling = new Bevelling(post, face, bevelled);
-        return bevelling.isWhole(keeps, asked.angle()) ? Optional.of(bevelling.applied(frame)) : Optional.empty();
+        return bevelling.isWhole(keeps, asked.angle())
+                ? Optional.of(bevelling.applied(frame).describing(describe(asked)))
+                : Optional.empty();
+    }
+
+    private static Feature describe(Alteration.Bevel asked) {
+        return Feature.of(asked.piece(), Feature.Form.BEVEL, "bevel." + asked.face().id()).with("angle", asked.angle());
     }
 
     /** Whether some of the old face's depth is left at the arris where the wood goes. */

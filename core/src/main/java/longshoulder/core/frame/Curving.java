@@ -44,7 +44,15 @@ public final class Curving {
         return asked.face().of(piece)
                 .filter(face -> piece.isReal() && arc.isPossible() && arc.sagitta() <= extent(piece, face) - 1)
                 .map(face -> frame.shapedAway(piece.id(),
-                        new Curving(piece, face, arc, asked.isRound(), begin(piece, asked), step(arc)).away()));
+                        new Curving(piece, face, arc, asked.isRound(), begin(piece, asked), step(arc)).away())
+                        .describing(describe(asked)));
+    }
+
+    private static Feature describe(Alteration.Curve asked) {
+        String form = asked.isRound() ? "round" : "hollow";
+        return Feature.of(asked.piece(), Feature.Form.CURVE, "curve." + form + "." + asked.face().id())
+                .given("radius", asked.radius()).given("from", asked.from()).given("run", asked.run())
+                .measured("rise", asked.arc().sagitta());
     }
 
     /**

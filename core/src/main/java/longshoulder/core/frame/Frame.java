@@ -25,16 +25,18 @@ import longshoulder.core.reckoning.Label;
  * @param shapings what is cut away from pieces after their joints, such as tapers, by the id of the piece
  * @param assemblies what is glued up by itself, in the order of the glue-ups
  * @param clearances what the pieces must leave clear between them
+ * @param features what their shapes have besides sizes and joints
  */
 public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spans, List<Dimension> dimensions,
         Map<String, Value> usual, List<Assembly> assemblies, Map<String, Solid> shapings,
-        List<Clearance> clearances) {
+        List<Clearance> clearances, List<Feature> features) {
 
     public Frame {
         usual = Map.copyOf(usual);
         assemblies = List.copyOf(assemblies);
         shapings = Map.copyOf(shapings);
         clearances = List.copyOf(clearances);
+        features = List.copyOf(features);
         pieces = List.copyOf(pieces);
         seats = List.copyOf(seats);
         spans = spans.stream().map(List::copyOf).toList();
@@ -48,7 +50,7 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
 
     /** A frame whose joints are left to the rules. */
     public Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spans, List<Dimension> dimensions) {
-        this(pieces, seats, spans, dimensions, Map.of(), List.of(), Map.of(), List.of());
+        this(pieces, seats, spans, dimensions, Map.of(), List.of(), Map.of(), List.of(), List.of());
     }
 
     /** The piece with an id. @throws IllegalArgumentException if there is none */
@@ -78,7 +80,8 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
         List<Piece> more = new ArrayList<>(pieces);
         more.add(piece);
         return new Frame(more, seats, spans, dimensions, usual,
-                piece.role().isLaidOn() ? assemblies : Assembly.joining(assemblies, piece.id()), shapings, clearances);
+                piece.role().isLaidOn() ? assemblies : Assembly.joining(assemblies, piece.id()), shapings, clearances,
+                features);
     }
 
     /** Without a piece and what was said of it. */
@@ -87,25 +90,37 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
                 spans.stream().map(span -> span.stream().filter(rail -> !rail.equals(id)).toList())
                         .filter(span -> !span.isEmpty()).toList(),
                 dimensions, usual, assemblies.stream().map(assembly -> assembly.without(id)).toList(), shapings,
-                clearances);
+                clearances, features);
     }
 
     /** With another piece of the same id; how it sits is measured anew. */
     public Frame replacing(Piece other) {
         return new Frame(pieces.stream().map(piece -> piece.id().equals(other.id()) ? other : piece).toList(),
-                seatsWithout(other.id()), spans, dimensions, usual, assemblies, shapings, clearances);
+                seatsWithout(other.id()), spans, dimensions, usual, assemblies, shapings, clearances, features);
     }
 
     /** With what is glued up by itself. */
     public Frame assembled(List<Assembly> glueUps) {
-        return new Frame(pieces, seats, spans, dimensions, usual, glueUps, shapings, clearances);
+        return new Frame(pieces, seats, spans, dimensions, usual, glueUps, shapings, clearances, features);
     }
 
     /** With more cut away from a piece after its joints. */
     public Frame shapedAway(String piece, Solid more) {
         Map<String, Solid> shaped = new HashMap<>(shapings);
         shaped.merge(piece, more, (before, now) -> before.plus(now.minus(before)));
-        return new Frame(pieces, seats, spans, dimensions, usual, assemblies, shaped, clearances);
+        return new Frame(pieces, seats, spans, dimensions, usual, assemblies, shaped, clearances, features);
+    }
+
+    /** With more to be said of the shape of a piece. */
+    public Frame describing(Feature feature) {
+        List<Feature> more = new ArrayList<>(features);
+        more.add(feature);
+        return new Frame(pieces, seats, spans, dimensions, usual, assemblies, shapings, clearances, more);
+    }
+
+    /** What the shape of a piece has besides its sizes and joints. */
+    public List<Feature> featuresOf(String piece) {
+        return features.stream().filter(feature -> feature.piece().equals(piece)).toList();
     }
 
     private List<Seat> seatsWithout(String id) {
@@ -115,6 +130,6 @@ public record Frame(List<Piece> pieces, List<Seat> seats, List<List<String>> spa
     /** With other pieces in the places of these; each keeps its id. */
     public Frame with(UnaryOperator<Piece> change) {
         return new Frame(pieces.stream().map(change).toList(), seats, spans, dimensions, usual, assemblies, shapings,
-                clearances);
+                clearances, features);
     }
 }

@@ -9,7 +9,9 @@ import longshoulder.core.brief.Parameter;
 import longshoulder.core.frame.Dimension.Side;
 import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
@@ -21,6 +23,7 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
 sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail {
 
     List<Parameter> PARAMETERS = List.of(JointParameters.measure("tail.length"), JointParameters.measure("tail.entry"),
+            JointParameters.measure("tail.root"), JointParameters.measure("tail.spread"),
             JointParameters.choice("tail.slope", Slope.NAMES));
 
     /** A third of the post. */
@@ -29,9 +32,19 @@ sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail 
                 () -> JointContext.share("amount.tailLength", context.meeting().postExtent(), 1, 3, "rule.tail"));
     }
 
-    /** How much each cheek grows for each unit of length. */
-    static double chosenSlope(JointContext context) {
-        return Slope.of(context.choice("tail.slope", Slope.NAMES.getFirst()));
+    /** Half of the rail. */
+    static Amount usualRoot(JointContext context) {
+        return context.givenOr("tail.root",
+                () -> JointContext.share("amount.tailRoot", context.meeting().tenonPiece().thickness(), 1, 2,
+                        "rule.tail"));
+    }
+
+    /** How much each cheek grows over the length: as given, which stands for any slope, else by the slope that is chosen. */
+    static Amount usualSpread(JointContext context, Amount length) {
+        return context.givenOr("tail.spread", () -> new Amount.Traced(Label.of("amount.tailSpread"),
+                Length.fromMillimetres(
+                        mm(length) * Slope.of(context.choice("tail.slope", Slope.NAMES.getFirst()))),
+                List.of(length), Label.of("rule.tailSpread")));
     }
 
     /** Of the tail beyond the shoulder. */
@@ -40,12 +53,15 @@ sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail 
     /** How far it goes in along the rail's width. */
     Amount entry();
 
-    /** Growth of each cheek for each unit of length. */
-    double slope();
+    /** How much each cheek grows from the shoulder to the end. */
+    Amount spread();
 
     /** Its thickness at the shoulder. */
-    default Amount root() {
-        return JointContext.share("amount.tailRoot", meeting().tenonPiece().thickness(), 1, 2, "rule.tail");
+    Amount root();
+
+    /** Growth of each cheek for each unit of length. */
+    private double slope() {
+        return length().value().isPositive() ? mm(spread()) / mm(length()) : 0;
     }
 
     @Override
@@ -79,8 +95,10 @@ sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail 
     @Override
     default List<Fault> faults(Inspection inspection) {
         Amount width = meeting().tenonPiece().width();
+        Length most = meeting().tenonPiece().thickness().value();
         return new Faults(this).deep("tail.length", length(), inspection)
-                .above("tail-entry", "tail.entry", entry(), width.value(), width.value()).list();
+                .above("tail-entry", "tail.entry", entry(), width.value(), width.value())
+                .above("tail-wide", "tail.root", root(), most, most).list();
     }
 
     @Override
@@ -100,6 +118,7 @@ sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail 
         Map<String, Amount> figures = new LinkedHashMap<>();
         figures.put("tail.length", length());
         figures.put("tail.root", root());
+        figures.put("tail.spread", spread());
         figures.put("tail.entry", entry());
         return figures;
     }

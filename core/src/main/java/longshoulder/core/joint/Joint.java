@@ -143,6 +143,11 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
                 .orElseGet(() -> new RailEnd(meeting()).whole().middle());
     }
 
+    /** By how much its end is cut longer, and trimmed flush once it is glued; nothing for most. */
+    default Optional<Amount> trimming() {
+        return Optional.empty();
+    }
+
     /** Its figures by the name of what they are, in the order in which a maker would ask for them. */
     Map<String, Amount> figures();
 

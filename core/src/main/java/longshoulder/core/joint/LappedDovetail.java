@@ -5,7 +5,8 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 
 /** A {@link Dovetail} let into the end of the post from above, over half of the rail's width: for the rail above a drawer. */
-public record LappedDovetail(Meeting meeting, Amount length, Amount entry, double slope) implements Dovetail {
+public record LappedDovetail(Meeting meeting, Amount length, Amount entry, Amount root,
+        Amount spread) implements Dovetail {
 
     static final JointType TYPE = new JointType(PARAMETERS, LappedDovetail::make, LappedDovetail::argue);
 
@@ -13,8 +14,9 @@ public record LappedDovetail(Meeting meeting, Amount length, Amount entry, doubl
         Amount entry = context.givenOr("tail.entry",
                 () -> JointContext.share("amount.tailEntry", context.meeting().tenonPiece().width(), 1, 2,
                         "rule.lapped"));
-        return new LappedDovetail(context.meeting(), Dovetail.usualLength(context), entry,
-                Dovetail.chosenSlope(context));
+        Amount length = Dovetail.usualLength(context);
+        return new LappedDovetail(context.meeting(), length, entry, Dovetail.usualRoot(context),
+                Dovetail.usualSpread(context, length));
     }
 
     private static void argue(JointEvaluation evaluation) {

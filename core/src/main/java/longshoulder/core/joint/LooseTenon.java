@@ -44,7 +44,7 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
                         "rule.looseDepth")));
         Amount length = Amount.sum(Label.of("amount.looseLength")).plus(depth).plus(depth)
                 .minus(JointContext.ruled("amount.glueRoom",
-                        context.rule(Length.ofMillimetres(2), Length.ofInches(1, 16)),
+                        context.rule(Length.ofMicrometres(1_500), Length.ofInches(1, 16)),
                         "rule.glueRoom"))
                 .amount();
         Tenon.Ends ends = context.choice("mortise.ends", "round").equals("round")

@@ -4,14 +4,16 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.reckoning.Amount;
 
 /** A {@link Dovetail} that slides in over the whole width of the rail. */
-public record SlidingDovetail(Meeting meeting, Amount length, Amount entry, double slope) implements Dovetail {
+public record SlidingDovetail(Meeting meeting, Amount length, Amount entry, Amount root,
+        Amount spread) implements Dovetail {
 
     static final JointType TYPE = new JointType(PARAMETERS, SlidingDovetail::make, SlidingDovetail::argue);
 
     static Joint make(JointContext context) {
         Amount entry = context.givenOr("tail.entry", () -> context.meeting().tenonPiece().width());
-        return new SlidingDovetail(context.meeting(), Dovetail.usualLength(context), entry,
-                Dovetail.chosenSlope(context));
+        Amount length = Dovetail.usualLength(context);
+        return new SlidingDovetail(context.meeting(), length, entry, Dovetail.usualRoot(context),
+                Dovetail.usualSpread(context, length));
     }
 
     static void argue(JointEvaluation evaluation) {

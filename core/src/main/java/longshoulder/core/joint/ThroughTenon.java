@@ -27,13 +27,16 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  *
  * @param tenons in that order; their depth is the post
  * @param proud how far they stand out
+ * @param spare by how much they are cut longer, to be trimmed flush
  * @param wedgings of each its wedges, if it has any
  * @param oneEdge whether the mortise is laid out on both faces from the same edge
  */
-public record ThroughTenon(List<Tenon> tenons, Amount proud, List<Wedging> wedgings, boolean oneEdge) implements Joint {
+public record ThroughTenon(List<Tenon> tenons, Amount proud, Amount spare, List<Wedging> wedgings,
+        boolean oneEdge) implements Joint {
 
     /** How many stand side by side. */
     public static final String COUNT = "tenon.count";
+    public static final String SPARE = "tenon.spare";
 
     /** For so much of the rail's thickness there is one tenon, where the rail is thicker than it is wide. */
     private static final Length FOR_ONE = Length.ofMillimetres(90);
@@ -43,6 +46,7 @@ public record ThroughTenon(List<Tenon> tenons, Amount proud, List<Wedging> wedgi
     static final JointType TYPE = new JointType(JointParameters.all(List.of(JointParameters.measure("tenon.thickness"),
             JointParameters.choice(HouseRules.THICKNESS, HouseRules.THICKNESSES),
             JointParameters.choice(COUNT, COUNTS), JointParameters.measure("tenon.proud"),
+            JointParameters.measure(SPARE),
             JointParameters.choice("tenon.wedges", "none", "fitting", "one", "two"),
             JointParameters.choice("layout.edge", "same", "each-own")),
             JointParameters.all(JointParameters.place(),
@@ -58,6 +62,10 @@ public record ThroughTenon(List<Tenon> tenons, Amount proud, List<Wedging> wedgi
         Meeting meeting = context.meeting();
         Amount proud = context.givenOr("tenon.proud",
                 () -> JointContext.ruled("amount.proud", Length.ZERO, "rule.flush"));
+        Amount spare = context.givenOr(SPARE, () -> proud.value().isPositive()
+                ? JointContext.ruled("amount.spare", Length.ZERO, "rule.proud")
+                : JointContext.ruled("amount.spare", context.rule(Length.ofMillimetres(3), Length.ofInches(1, 8)),
+                        "rule.spare"));
         Amount length = Amount.sum(Label.of("amount.tenonLength")).plus(meeting.through()).plus(proud).amount();
         TenonRules rules = new TenonRules(context);
         Tenon plain = rules.tenon().ending(Tenon.Ends.SQUARE).runs(length, meeting.through());
@@ -68,7 +76,7 @@ public record ThroughTenon(List<Tenon> tenons, Amount proud, List<Wedging> wedgi
                 : broad
                         ? sideBySide(plain, rules.oneOfSeveral(count), count)
                         : DividedTenon.divided(context, plain, count);
-        return new ThroughTenon(tenons, proud,
+        return new ThroughTenon(tenons, proud, spare,
                 tenons.stream().map(tenon -> Wedging.of(context, tenon, "none")).toList(),
                 context.choice("layout.edge", "same").equals("same"));
     }
@@ -173,6 +181,11 @@ public record ThroughTenon(List<Tenon> tenons, Amount proud, List<Wedging> wedgi
     }
 
     @Override
+    public Optional<Amount> trimming() {
+        return Optional.of(spare);
+    }
+
+    @Override
     public boolean isThrough() {
         return true;
     }
@@ -209,6 +222,8 @@ public record ThroughTenon(List<Tenon> tenons, Amount proud, List<Wedging> wedgi
         figures.put("tenon.width", first().width());
         figures.put("through.length", first().length());
         figures.put("tenon.proud", proud);
+        figures.put(SPARE, spare);
+        figures.put("through.cutTo", Amount.sum(Label.of("amount.cutTo")).plus(first().length()).plus(spare).amount());
         figures.putAll(wedgings.getFirst().figures());
         figures.put("near-cheek", first().cheekFromReference());
         for (int i = 1; i < tenons.size(); i++) {

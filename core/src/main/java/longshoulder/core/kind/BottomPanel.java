@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import longshoulder.core.frame.Feature;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Value;
@@ -76,6 +77,14 @@ final class BottomPanel {
                     high.getX() + CLEAR, high.getY() + CLEAR, high.getZ())).intersection(panel.body()));
         }
         return away;
+    }
+
+    /** The notches in figures: alike at all four corners. */
+    Feature describe(Piece panel, Iterable<Piece> legs) {
+        Bounds notch = notches(panel, legs).cells().getFirst().bounds();
+        Vector3D size = notch.greatest().subtract(notch.least());
+        return Feature.of(ID, Feature.Form.NOTCH, "notch.legs").measured("alongGrain", size.getX())
+                .measured("acrossGrain", size.getY());
     }
 
     Map<String, Value> usual() {

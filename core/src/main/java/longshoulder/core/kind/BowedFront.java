@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import longshoulder.core.frame.Feature;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Value;
@@ -133,7 +134,12 @@ final class BowedFront {
                 () -> Curving.about(apron, front, outer, true, middle, step),
                 () -> Curving.about(apron, front.negate(), inner, false, middle, step),
                 () -> Curving.about(board, front, Arc.ofRise(length, mm(rise)), true, middle)), Supplier::get);
-        return frame.shapedAway(APRON, away.get(0)).shapedAway(APRON, away.get(1)).shapedAway(top, away.get(2));
+        return frame.shapedAway(APRON, away.get(0)).shapedAway(APRON, away.get(1)).shapedAway(top, away.get(2))
+                .describing(Feature.of(APRON, Feature.Form.CURVE, "curve.bow").with("rise", rise)
+                        .measured("radius", arc.radius()).measured("innerRadius", inner.radius())
+                        .measured("chord", arc.chord()))
+                .describing(Feature.of(top, Feature.Form.CURVE, "curve.front").with("rise", rise)
+                        .measured("radius", Arc.ofRise(length, mm(rise)).radius()));
     }
 
     /** Its front face runs on along the arc's tangent; cut along the radius, its inner face stands square to that. */

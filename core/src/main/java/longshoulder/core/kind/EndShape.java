@@ -2,6 +2,7 @@ package longshoulder.core.kind;
 
 import static longshoulder.core.reckoning.Amount.mm;
 
+import longshoulder.core.frame.Feature;
 import longshoulder.core.frame.Arc;
 import longshoulder.core.frame.Curving;
 import longshoulder.core.frame.Piece;
@@ -28,6 +29,22 @@ record EndShape(FrameBuilder builder, double free) {
             return;
         }
         builder.shape(piece.id(), form.equals("arched") ? arch(piece) : slopes(piece, up));
+        builder.describe(form.equals("arched") ? archOf(piece) : slopesOf(piece, up));
+    }
+
+    private static Feature archOf(Piece piece) {
+        Arc arc = Arc.ofRise(mm(piece.length()) * (1 - 2 * PADS), mm(piece.width()) * ARCH);
+        return Feature.of(piece.id(), Feature.Form.CURVE, "curve.arch").measured("chord", arc.chord())
+                .measured("rise", arc.sagitta()).measured("radius", arc.radius());
+    }
+
+    private Feature slopesOf(Piece piece, boolean up) {
+        return Feature.of(piece.id(), Feature.Form.SLOPE, up ? "slope.up" : "slope.down")
+                .measured("alongGrain", slopeRun(piece)).measured("acrossGrain", mm(piece.width()) / 2);
+    }
+
+    private double slopeRun(Piece piece) {
+        return Math.min(free * 0.8, mm(piece.width()) / 2 * STEEPEST);
     }
 
     private static Solid arch(Piece piece) {
@@ -38,7 +55,7 @@ record EndShape(FrameBuilder builder, double free) {
 
     private Solid slopes(Piece piece, boolean up) {
         double rise = mm(piece.width()) / 2;
-        double run = Math.min(free * 0.8, rise * STEEPEST);
+        double run = slopeRun(piece);
         Vector3D.Unit edge = up ? FrameBuilder.UP : FrameBuilder.DOWN;
         Solid away = Solid.NOTHING;
         for (Vector3D.Unit end : new Vector3D.Unit[]{FrameBuilder.FRONT, FrameBuilder.BACK}) {

@@ -15,6 +15,7 @@ import longshoulder.core.frame.Assembly;
 import longshoulder.core.frame.Clearance;
 import longshoulder.core.frame.Dimension;
 import longshoulder.core.frame.Dimension.Side;
+import longshoulder.core.frame.Feature;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.RailBetween;
@@ -47,6 +48,7 @@ final class FrameBuilder {
     private final List<Assembly> assemblies = new ArrayList<>();
     private final Map<String, Solid> shapings = new HashMap<>();
     private final List<Clearance> clearances = new ArrayList<>();
+    private final List<Feature> features = new ArrayList<>();
 
     /** The finished size of a piece: shoulder to shoulder where it has joints at its ends. */
     record Size(Amount length, Amount width, Amount thickness) {}
@@ -156,12 +158,17 @@ final class FrameBuilder {
         }
     }
 
+    /** What the shape of a piece has besides its sizes and joints. */
+    void describe(Feature feature) {
+        features.add(feature);
+    }
+
     Piece piece(String id) {
         return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("There is no piece (%s).".formatted(id)));
     }
 
     Frame frame() {
-        return new Frame(pieces, seats, spans, figures, usual, assemblies, shapings, clearances);
+        return new Frame(pieces, seats, spans, figures, usual, assemblies, shapings, clearances, features);
     }
 }

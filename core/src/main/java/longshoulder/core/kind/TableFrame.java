@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
+import longshoulder.core.frame.Feature;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
@@ -139,9 +140,20 @@ final class TableFrame {
         }
         spans.addAll(Stretchers.spans(brief));
         Frame plain = new Frame(pieces, isSplayed() || bow.isPresent() ? List.of() : seats(), spans, dimensions(),
-                usual(), List.of(), shapings(), clearances());
+                usual(), List.of(), shapings(), clearances(), features());
         Frame frame = bow.map(bowed -> bowed.shaped(plain, topBoard().id())).orElse(plain);
         return frame.assembled(assemblies(frame));
+    }
+
+    private List<Feature> features() {
+        List<Feature> features = new ArrayList<>();
+        Amount start = Amount.sum(Label.of("feature.start")).plus(legHeight).minus(apronWidth)
+                .minus(brief.required("taper.below")).amount();
+        Tapers tapers = tapers();
+        legs.keySet().forEach(leg -> tapers.describe(leg, start).ifPresent(features::add));
+        bottom().filter(Piece::isReal)
+                .ifPresent(panel -> features.add(new BottomPanel(brief).describe(panel, legs.values())));
+        return features;
     }
 
     private List<Clearance> clearances() {

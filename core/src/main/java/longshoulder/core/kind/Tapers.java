@@ -5,6 +5,7 @@ import static longshoulder.core.reckoning.Amount.mm;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import longshoulder.core.frame.Feature;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Shape;
@@ -31,6 +32,17 @@ final class Tapers {
     Tapers(Brief brief, double start) {
         this.brief = brief;
         this.start = start;
+    }
+
+    /**
+     * What is said of a leg's taper; nothing where none is asked for.
+     *
+     * @param from height above the floor at which it begins
+     */
+    Optional<Feature> describe(String leg, Amount from) {
+        return brief.choice("leg.taper").filter(form -> !form.equals("none") && start > 0)
+                .map(form -> Feature.of(leg, Feature.Form.TAPER, "taper." + form).with("start", from)
+                        .with("foot", brief.required("leg.foot")));
     }
 
     /** What is cut away from a leg, plumb or leaning; nothing where none is asked for. */

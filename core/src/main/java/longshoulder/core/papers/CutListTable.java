@@ -8,6 +8,7 @@ import longshoulder.core.drawing.DrawingContext;
 import longshoulder.core.drawing.Mark;
 import longshoulder.core.drawing.Meaning;
 import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
 import longshoulder.core.words.MarkRanges;
 import longshoulder.core.words.Words;
 
@@ -91,7 +92,11 @@ final class CutListTable {
 
     private List<String> marks(CutLine line) {
         String mirror = line.mirrorOf().map(other -> ", " + words.text("paper.mirror") + " " + other).orElse("");
-        return flow.lines(MarkRanges.told(line.marks()).replace('\u00a0', ' ') + mirror, wood - MARKS - 2, false);
+        String trimmed = line.isTrimmed()
+                ? ", " + words.say(Label.of("paper.cutTo", line.cutTo().value()))
+                : "";
+        return flow.lines(MarkRanges.told(line.marks()).replace('\u00a0', ' ') + mirror + trimmed, wood - MARKS - 2,
+                false);
     }
 
     private void row(CutLine line, List<String> marks, Area room) {

@@ -141,12 +141,15 @@ public final class ShopPaper {
         for (CutLine line : CutList.of(context.plan()).lines()) {
             String piece = line.pieces().getFirst();
             if (hasMarks(piece)) {
+                List<String> shape = context.plan().frame().featuresOf(piece).stream().map(words::say).toList();
+                flow.makeRoom(ROD + PaperFlow.LINE * (2 + shape.size()));
                 Area room = flow.take(ROD + (line.count() > 1 ? PaperFlow.LINE : 0));
                 flow.draw(new RodDrawing(context, piece).filling(room.width(), ROD), room);
                 others(line).ifPresent(others -> flow.text(others, room.left() + 4, room.top() + ROD + PaperFlow.TEXT,
                         PaperFlow.TEXT, false, Mark.Align.LEFT,
                         Meaning.TEXT));
                 flow.take(PaperFlow.LINE / 2);
+                shape.forEach(sentence -> flow.paragraph(sentence, 4, false));
             }
         }
     }

@@ -10,6 +10,7 @@ import longshoulder.core.geometry.Solid;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
 import longshoulder.core.reckoning.Amount;
+import longshoulder.core.reckoning.Label;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -46,6 +47,15 @@ public record PlannedPiece(Piece piece, String wood, Amount length, Optional<Amo
     /** Its edges in its own frame of reference. */
     public Outline outline() {
         return cutShape.outline();
+    }
+
+    /** The length to which it is sawn: with what is trimmed flush once it is glued. */
+    public Amount cutTo() {
+        List<Amount> spares = joints.stream().flatMap(joint -> joint.trimming().stream())
+                .filter(spare -> spare.value().isPositive()).toList();
+        Amount.SumBuilder sum = Amount.sum(Label.of("amount.sawnLength")).plus(length);
+        spares.forEach(sum::plus);
+        return spares.isEmpty() ? length : sum.amount();
     }
 
     /** The joint at an end, if there is one. */

@@ -7,11 +7,13 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Assembly;
+import longshoulder.core.frame.Feature;
 import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Fit;
@@ -190,6 +192,16 @@ public final class Words {
 
     private String off(String key, boolean over, Object by) {
         return say(Label.of(key + (over ? ".over" : ".under"), by));
+    }
+
+    /** What the shape of a piece has besides sizes and joints: what, then its figures. */
+    public String say(Feature feature) {
+        Stream<String> figures = feature.figures().stream()
+                .map(figure -> text("feature." + figure.name()) + " " + length(figure.amount().value()));
+        Stream<String> angles = feature.angles().stream()
+                .map(angle -> text("feature." + angle.name()) + " " + degrees(angle.degrees()));
+        return say(feature.where()) + ": "
+                + Stream.concat(figures, angles).collect(Collectors.joining(", "));
     }
 
     /** What is glued up, and the diagonal to check if there is one, such as "1. left end frame: …; diagonal 1021.8 mm". */

@@ -5,6 +5,7 @@ import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.cutlist.CutList;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
+import longshoulder.core.reckoning.Label;
 import longshoulder.core.words.MarkRanges;
 import longshoulder.core.words.Words;
 import longshoulder.desktop.words.Texts;
@@ -33,7 +34,10 @@ record CutRow(List<String> pieces, String role, String about, List<String> figur
         String role = words.text("role." + line.role().id());
         String about = MarkRanges.told(line.marks()) + Lines.NO_BREAK + "· " + words.wood(line.wood())
                 + line.mirrorOf().map(number -> ", " + Texts.get("cutlist.mirror") + Lines.NO_BREAK
-                        + MarkRanges.told(lines.get(number - 1).marks())).orElse("");
+                        + MarkRanges.told(lines.get(number - 1).marks())).orElse("")
+                + (line.isTrimmed()
+                        ? ", " + words.say(Label.of("paper.cutTo", line.cutTo().value()))
+                        : "");
         List<Length> sizes = List.of(size.length().value(), size.width().value(), size.thickness().value());
         String spoken = line.count() + " " + role + ", " + words.length(sizes.get(0)) + " × "
                 + words.length(sizes.get(1)) + " × " + words.length(sizes.get(2));

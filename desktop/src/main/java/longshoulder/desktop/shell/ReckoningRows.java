@@ -89,6 +89,7 @@ final class ReckoningRows {
             rules();
         }
         angles();
+        angles("shape", plan.frame().featuresOf(piece.id()).stream().map(words::say).toList());
         joints();
         rows.add(ReckoningRow.words(What.SUBHEADING, "figures", Texts.get("reckoning.figures"), 0, false));
         figures.forEach((id, amount) -> choice(id, amount, amount.label().equals(open.label())));
