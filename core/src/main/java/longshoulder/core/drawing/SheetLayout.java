@@ -15,7 +15,8 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * Places four views on a sheet: the plan above the front, the end to the right of it, all at one scale so that edges
- * line up across them, and the pictorial view in the corner that is left.
+ * line up across them, and the pictorial view in the corner that is left. What is high stands larger with all three in a row: then
+ * the plan lies right of the end, and the pictorial view above the plan.
  */
 public final class SheetLayout {
 
@@ -26,6 +27,10 @@ public final class SheetLayout {
     private static final double LEFT = 29.6;
     private static final double BETWEEN = 34.9;
     private static final double RIGHT = 9;
+    /** Before a plan that lies right of the end. */
+    private static final double BEFORE_PLAN = 24;
+    /** In a row the views have to be larger by so much; else they stay where most drawings have them. */
+    private static final double ROW_GAIN = 1.1;
     /** More room on a sheet that is no larger than it need be: figures of thin pieces stand beside them. */
     private static final double SPARE = 24;
     private static final double ABOVE_PLAN = 4.2;
@@ -149,8 +154,22 @@ public final class SheetLayout {
 
     /** The largest scale of the flat views on a sheet. */
     double largestScale(double width, double height) {
-        return Math.max(Placement.LEAST_SCALE, Math.min((width - LEFT - BETWEEN - RIGHT) / across(),
-                (height - ABOVE_PLAN - ABOVE_FRONT - BELOW) / down()));
+        return Math.max(Placement.LEAST_SCALE,
+                isInRow(width, height) ? scaleInRow(width, height) : scaleStacked(width, height));
+    }
+
+    private boolean isInRow(double width, double height) {
+        return scaleInRow(width, height) > ROW_GAIN * scaleStacked(width, height);
+    }
+
+    private double scaleStacked(double width, double height) {
+        return Math.min((width - LEFT - BETWEEN - RIGHT) / across(),
+                (height - ABOVE_PLAN - ABOVE_FRONT - BELOW) / down());
+    }
+
+    private double scaleInRow(double width, double height) {
+        return Math.min((width - LEFT - BETWEEN - BEFORE_PLAN - RIGHT) / (across() + flat.get(2).width()),
+                (height - ABOVE_FRONT - BELOW) / flat.get(0).height());
     }
 
     /** The least sheet for the flat views at a scale. */
@@ -180,6 +199,36 @@ public final class SheetLayout {
 
     /** The same at a scale of the flat views. */
     List<PlacedView> place(double width, double height, double scale, PictorialLook look) {
+        return isInRow(width, height) && scale <= scaleInRow(width, height)
+                ? inRow(width, height, scale, look)
+                : stacked(width, height, scale, look);
+    }
+
+    private List<PlacedView> inRow(double width, double height, double scale, PictorialLook look) {
+        Extent front = flat.get(0);
+        Extent end = flat.get(1);
+        Extent plane = flat.get(2);
+        double spareX = (width - LEFT - BETWEEN - BEFORE_PLAN - RIGHT - (across() + plane.width()) * scale) / 4;
+        double spareY = (height - ABOVE_FRONT - BELOW - scale * front.height()) / 2;
+        double bottom = height - BELOW - spareY;
+        double frontLeft = LEFT + spareX;
+        double endLeft = frontLeft + scale * front.width() + BETWEEN + spareX;
+        double planLeft = endLeft + scale * end.width() + BEFORE_PLAN + spareX;
+        double corner = planLeft - BEFORE_PLAN / 2;
+        double planTop = bottom - scale * plane.height();
+        return List.of(PlacedView.blank(View.PLAN, "view.plan", plane, at(plane, scale, planLeft, bottom)),
+                PlacedView.blank(View.FRONT, "view.front", front, at(front, scale, frontLeft, bottom)),
+                PlacedView.blank(View.END, "view.end", end, at(end, scale, endLeft, bottom)),
+                fit(look.eye(), Projection.extentOf(apart(look.apart()), look.eye()),
+                        new Area(corner, ABOVE, width - BESIDE - corner, planTop - ABOVE_FRONT / 2 - ABOVE)));
+    }
+
+    /** With the lower left corner of what is drawn at a place. */
+    private static Placement at(Extent extent, double scale, double left, double bottom) {
+        return new Placement(scale, left - scale * extent.left(), bottom + scale * extent.low());
+    }
+
+    private List<PlacedView> stacked(double width, double height, double scale, PictorialLook look) {
         Extent front = flat.get(0);
         Extent end = flat.get(1);
         Extent plane = flat.get(2);

@@ -150,6 +150,7 @@ public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
     @Override
     public void draw(Sketch sketch) {
         tenon.draw(sketch);
+        tenon.drawShoulders(sketch, true);
         wedging.draw(sketch);
     }
 

@@ -35,8 +35,8 @@ public record Bridle(Meeting meeting, Amount tongue, Amount near) implements Joi
         Amount third = JointContext.share("amount.tongue", thicker, 1, 3, "rule.bridle");
         Amount most = JointContext.share("amount.tongueRoom", meeting.tenonPiece().thickness(), 2, 3,
                 "rule.bridleArms");
-        Amount tongue = context.givenOr("bridle.tongue", () -> new Amount.Least(Label.of("amount.tongue"),
-                List.of(third, most), Label.of("rule.bridle")));
+        Amount tongue = context.givenOr("bridle.tongue", () -> context.snapped(
+                new Amount.Least(Label.of("amount.tongue"), List.of(third, most), Label.of("rule.bridle"))));
         return new Bridle(meeting, tongue, context.givenOr("bridle.near", () -> JointContext.share("amount.arm",
                 arms(meeting, tongue), 1, 2, "rule.arms")));
     }
@@ -101,7 +101,8 @@ public record Bridle(Meeting meeting, Amount tongue, Amount near) implements Joi
     public void draw(Sketch sketch) {
         RailEnd end = new RailEnd(meeting);
         sketch.run(Side.BELOW, meeting.through(), 0, mm(meeting.through()), end.width())
-                .thickness(tongue, far(end), end.thickness() - mm(near), end.width());
+                .thickness(tongue, far(end), end.thickness() - mm(near), end.width())
+                .thickness(near, end.thickness() - mm(near), end.thickness(), end.width());
     }
 
     /** Through an arm, which is seen to cross the post. */

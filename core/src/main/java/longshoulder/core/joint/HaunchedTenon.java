@@ -126,6 +126,7 @@ public record HaunchedTenon(Tenon tenon, Amount width, Amount depth, Form form) 
     @Override
     public void draw(Sketch sketch) {
         tenon.draw(sketch);
+        tenon.drawShoulders(sketch, false);
         sketch.run(Side.ABOVE, depth, 0, mm(depth), 0).width(width, 0, mm(width), mm(depth));
     }
 

@@ -92,6 +92,12 @@ public record StoppedTenon(Tenon tenon) implements Joint {
     }
 
     @Override
+    public void draw(Sketch sketch) {
+        tenon.draw(sketch);
+        tenon.drawShoulders(sketch, true);
+    }
+
+    @Override
     public Map<String, Amount> figures() {
         return figures(tenon);
     }
@@ -99,8 +105,7 @@ public record StoppedTenon(Tenon tenon) implements Joint {
     /** The shoulders beside a tenon, which can be given. */
     static void putShoulders(Map<String, Amount> figures, Tenon tenon) {
         figures.put(TenonRules.NEAR, tenon.edgeShoulder());
-        figures.put(TenonRules.FAR, Amount.sum(Label.of("amount.farShoulder"))
-                .plus(tenon.meeting().tenonPiece().width()).minus(tenon.edgeShoulder()).minus(tenon.width()).amount());
+        figures.put(TenonRules.FAR, tenon.farShoulder());
         figures.put(TenonRules.FACE, tenon.faceShoulder());
     }
 

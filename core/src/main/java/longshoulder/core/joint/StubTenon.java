@@ -110,6 +110,7 @@ public record StubTenon(Tenon tenon, Amount runnerHeight, Amount runnerDepth) im
     @Override
     public void draw(Sketch sketch) {
         tenon.draw(sketch);
+        tenon.drawShoulders(sketch, true);
         sketch.width(runnerHeight, 0, mm(runnerHeight), mm(runnerDepth));
         if (isOpen()) {
             sketch.depth(Side.ABOVE, runnerDepth, 0, mm(runnerDepth), 0);

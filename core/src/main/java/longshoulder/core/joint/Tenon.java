@@ -138,6 +138,23 @@ public record Tenon(Meeting meeting, Amount stock, Amount thickness, Amount widt
                 .depth(Side.BELOW, depth, 0, mm(depth), s.z0()).thickness(thickness, s.z0(), s.z1(), s.y1());
     }
 
+    /** Shoulders that can be set: at the rail's far edge and its face side, and at its face edge where no haunch stands. */
+    void drawShoulders(Sketch sketch, boolean near) {
+        Section s = section();
+        RailEnd end = new RailEnd(meeting);
+        if (near) {
+            sketch.width(edgeShoulder, 0, s.y0(), mm(length));
+        }
+        sketch.width(farShoulder(), s.y1(), end.width(), mm(length))
+                .thickness(faceShoulder, s.z1(), s.z1() + mm(faceShoulder), s.y1());
+    }
+
+    /** From the tenon to the rail's far edge. */
+    Amount farShoulder() {
+        return Amount.sum(Label.of("amount.farShoulder")).plus(meeting.tenonPiece().width()).minus(edgeShoulder)
+                .minus(width).amount();
+    }
+
     /** What it adds to the rail beyond the shoulder, in the world. */
     public Solid adds() {
         Solid solid = straight();

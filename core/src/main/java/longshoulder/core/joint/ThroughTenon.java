@@ -210,7 +210,11 @@ public record ThroughTenon(List<Tenon> tenons, Amount proud, Amount spare, List<
 
     @Override
     public void draw(Sketch sketch) {
-        tenons.forEach(tenon -> tenon.draw(sketch));
+        // Those side by side are as wide as each other.
+        (isBroad(meeting()) ? tenons.subList(0, 1) : tenons).forEach(tenon -> tenon.draw(sketch));
+        if (tenons.size() == 1) {
+            first().drawShoulders(sketch, true);
+        }
         sketch.depth(Side.ABOVE, proud, mm(meeting().through()), mm(first().length()), first().section().z0());
         wedgings.getFirst().draw(sketch);
     }
@@ -227,8 +231,11 @@ public record ThroughTenon(List<Tenon> tenons, Amount proud, Amount spare, List<
         figures.putAll(wedgings.getFirst().figures());
         figures.put("near-cheek", first().cheekFromReference());
         for (int i = 1; i < tenons.size(); i++) {
-            figures.put("near-cheek." + (i + 1), tenons.get(i).cheekFromReference());
-            figures.put("mortise-from-end." + (i + 1), tenons.get(i).mortiseFromEnd());
+            if (isBroad(meeting())) {
+                figures.put("near-cheek." + (i + 1), tenons.get(i).cheekFromReference());
+            } else {
+                figures.put("mortise-from-end." + (i + 1), tenons.get(i).mortiseFromEnd());
+            }
         }
         figures.put("mortise-from-end", first().mortiseFromEnd());
         StoppedTenon.putShoulders(figures, first());

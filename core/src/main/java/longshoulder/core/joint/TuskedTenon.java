@@ -187,6 +187,7 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
     @Override
     public void draw(Sketch sketch) {
         tenon.draw(sketch);
+        tenon.drawShoulders(sketch, true);
         double post = mm(meeting().through());
         double y = wideAtFaceEdge ? tenon.section().y0() : tenon.section().y1();
         double z = tenon.section().middleZ();

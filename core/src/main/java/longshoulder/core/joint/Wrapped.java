@@ -96,6 +96,11 @@ sealed interface Wrapped extends Joint permits Pegged, Bolted, Undercut, Scribed
     }
 
     @Override
+    default Optional<Amount> trimming() {
+        return joint().trimming();
+    }
+
+    @Override
     default boolean isThrough() {
         return joint().isThrough();
     }
