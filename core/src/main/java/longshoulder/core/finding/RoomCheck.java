@@ -27,7 +27,7 @@ final class RoomCheck implements Check {
                 findings.add(nothingLeft(subject, piece));
             }
         }
-        subject.planned().clearances().stream().filter(one -> !one.amount().value().isPositive())
+        subject.planned().clearances().stream().filter(Clearance::isMissing)
                 .forEach(one -> findings.add(noRoom(subject, one)));
         subject.atEnds().forEach(joint -> railBeside(subject, joint.meeting(), findings));
         subject.tenons().forEach(tenon -> tenonless(subject, tenon, findings));
@@ -69,9 +69,11 @@ final class RoomCheck implements Check {
 
     private static Finding noRoom(Subject subject, Clearance clearance) {
         Amount amount = clearance.amount();
-        Length missing = LEAST_LEFT.minus(amount.value());
+        Length missing = (clearance.exact() ? Length.ZERO : LEAST_LEFT).minus(amount.value());
         return new Finding("no-room", Concern.FRAME, Level.STOP, List.of(clearance.beside()),
-                Label.of("finding.noRoom", amount.label(), clearance.beside(), missing, LEAST_LEFT),
+                clearance.exact()
+                        ? Label.of("finding.tooNarrow", clearance.beside(), missing)
+                        : Label.of("finding.noRoom", amount.label(), clearance.beside(), missing, LEAST_LEFT),
                 new Remedies(subject).change(amount, missing).list());
     }
 

@@ -26,7 +26,8 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  */
 final class Cabinet {
 
-    private static final List<Parameter> PARAMETERS = new KindParameters().way("size.given", "overall", "case")
+    private static final List<Parameter> PARAMETERS = new KindParameters().way("size.given", "overall", "case", "niche")
+            .length("niche.room", 5, 3, 0, 50)
             .length("overall.width", 800, 32 * 16, 250, 3000)
             .length("overall.depth", 400, 16 * 16, 150, 1500).length("overall.height", 900, 36 * 16, 250, 2600)
             .length("top.thickness", 22, 14, 10, 80).length("top.overhang", 15, 10, 0, 100)
@@ -66,7 +67,7 @@ final class Cabinet {
         post = brief.required("post.width");
         rail = brief.required("rail.width");
         thickness = brief.required("rail.thickness");
-        postLength = Amount.sum(Label.of("amount.postLength")).plus(brief.required("overall.height"))
+        postLength = Amount.sum(Label.of("amount.postLength")).plus(CabinetCase.overallHeight(brief))
                 .minus(brief.required("top.thickness")).amount();
         clearHeight = Amount.sum(Label.of("amount.clearHeight")).plus(postLength)
                 .minus(brief.required("base.height")).minus(2, rail).amount();
@@ -220,19 +221,20 @@ final class Cabinet {
     }
 
     private void figures() {
-        double h = mm(brief.required("overall.height"));
+        Amount high = CabinetCase.overallHeight(brief);
+        double h = mm(high);
         double under = mm(postLength);
         Amount setback = brief.required("rail.setback");
         across(h);
-        builder.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, brief.required("overall.height"));
+        builder.figure(View.FRONT, at(0, 0, 0), at(0, 0, h), Side.LEFT, 1, high);
         builder.figure(View.FRONT, at(0, 0, 0), at(0, 0, base), Side.LEFT, 0, brief.required("base.height"));
         builder.figure(View.FRONT, at(0, 0, 0), at(mm(post), 0, 0), Side.BELOW, 0, post);
         builder.figure(View.FRONT, at(width, 0, under - mm(rail)), at(width, 0, under), Side.RIGHT, 0, rail);
         builder.figure(View.FRONT, at(mm(post), 0, base), at(width - mm(post), 0, base), Side.INSIDE, 0,
                 builder.piece("rail-lower-front").length());
         if (drawers > 0) {
-            double high = under - mm(rail);
-            builder.figure(View.FRONT, at(width, 0, high - mm(brief.required("drawer.height"))), at(width, 0, high),
+            double upper = under - mm(rail);
+            builder.figure(View.FRONT, at(width, 0, upper - mm(brief.required("drawer.height"))), at(width, 0, upper),
                     Side.RIGHT, 1, brief.required("drawer.height"));
         }
         builder.figure(View.END, at(0, front + mm(post), base), at(0, depth - mm(post), base), Side.INSIDE, 0,
@@ -251,9 +253,9 @@ final class Cabinet {
         if (CabinetCase.isOverall(brief) && size.beside() + size.ahead() > 0) {
             builder.figure(View.FRONT, at(-size.beside(), 0, height), at(width + size.beside(), 0, height), Side.ABOVE,
                     1,
-                    brief.required("overall.width"));
+                    CabinetCase.overallWidth(brief));
             builder.figure(View.END, at(0, -size.ahead(), height), at(0, depth + overhang, height), Side.ABOVE, 1,
-                    brief.required("overall.depth"));
+                    CabinetCase.overallDepth(brief));
         }
     }
 }

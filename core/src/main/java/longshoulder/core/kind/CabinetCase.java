@@ -33,8 +33,8 @@ record CabinetCase(Amount width, Amount depth, Amount overPosts, double ahead, d
             beside = farther("amount.standsOutBeside", overhang, Amount.sum(Label.of("amount.overlapBeyond"))
                     .plus(brief.required("door.overlap")).minus(besideOpening(brief)).amount());
         }
-        Amount width = brief.required("overall.width");
-        Amount depth = brief.required("overall.depth");
+        Amount width = overallWidth(brief);
+        Amount depth = overallDepth(brief);
         if (isOverall(brief)) {
             width = Amount.sum(Label.of("amount.caseWidth")).plus(width).minus(2, beside).amount();
             depth = Amount.sum(Label.of("amount.wholeCaseDepth")).plus(depth).minus(overhang).minus(ahead).amount();
@@ -44,6 +44,29 @@ record CabinetCase(Amount width, Amount depth, Amount overPosts, double ahead, d
                 : depth;
         return new CabinetCase(width, depth, overPosts, mm(ahead), mm(beside), mm(brief.required("base.height")),
                 mm(postLength));
+    }
+
+    /** As given; in a niche that was measured with room at both sides. */
+    static Amount overallWidth(Brief brief) {
+        return inNiche(brief, "overall.width", 2);
+    }
+
+    /** As given; in a niche with room behind it. */
+    static Amount overallDepth(Brief brief) {
+        return inNiche(brief, "overall.depth", 1);
+    }
+
+    /** As given; in a niche with room above it. */
+    static Amount overallHeight(Brief brief) {
+        return inNiche(brief, "overall.height", 1);
+    }
+
+    private static Amount inNiche(Brief brief, String size, int times) {
+        Amount given = brief.required(size);
+        return brief.choice("size.given").equals(Optional.of("niche"))
+                ? Amount.sum(Label.of("amount.inNiche." + size)).plus(given).minus(times, brief.required("niche.room"))
+                        .amount()
+                : given;
     }
 
     static boolean isOverall(Brief brief) {

@@ -89,7 +89,7 @@ final class CabinetFront {
 
     private void face(int drawers) {
         Amount thick = brief.required("face.thickness");
-        Amount high = Amount.sum(Label.of("amount.faceHeight")).plus(brief.required("overall.height"))
+        Amount high = Amount.sum(Label.of("amount.faceHeight")).plus(CabinetCase.overallHeight(brief))
                 .minus(brief.required("top.thickness")).minus(brief.required("base.height")).amount();
         Leaf.lay(builder,
                 Leaf.Wanted.plain(FACE, "F", size.width(), high, thick, side, rail,

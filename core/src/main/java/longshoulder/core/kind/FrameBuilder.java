@@ -104,7 +104,12 @@ final class FrameBuilder {
 
     /** What must stay clear beside a piece. */
     void clear(String beside, Amount amount) {
-        clearances.add(new Clearance(beside, amount));
+        clearances.add(new Clearance(beside, amount, false));
+    }
+
+    /** What must not be less than nothing beside a piece, such as what an object that was measured leaves of its room. */
+    void fit(String beside, Amount amount) {
+        clearances.add(new Clearance(beside, amount, true));
     }
 
     /** How a rail sits on a post, in the maker's figures. */

@@ -18,11 +18,13 @@ import longshoulder.core.reckoning.Label;
 /**
  * A frame for a mirror or a picture: two stiles, two rails, what it holds in a rebate or a groove.
  *
- * <p>Given are the overall sizes or the sight size: overall = sight + 2 · stile, or + both rails.
+ * <p>Given are the overall sizes, the sight size, or the size of the mirror itself: overall = sight + 2 · stile, or + both rails;
+ * sight = mirror + its room − 2 · rebate.
  */
 final class PictureFrame {
 
-    private static final List<Parameter> PARAMETERS = new KindParameters().way("size.given", "overall", "sight")
+    private static final List<Parameter> PARAMETERS = new KindParameters()
+            .way("size.given", "overall", "sight", "mirror")
             .length("size.width", 500, 20 * 16, 60, 3000).length("size.height", 700, 28 * 16, 60, 3000)
             .length("stile.width", 55, 36, 12, 300).length("rail.width", 55, 36, 12, 300)
             .length("frame.thickness", 24, 16, 8, 100)
@@ -40,8 +42,13 @@ final class PictureFrame {
         boolean sight = brief.choice("size.given").equals(Optional.of("sight"));
         Amount givenWidth = brief.required("size.width");
         Amount givenHeight = brief.required("size.height");
-        Amount width = sight ? over("amount.overallWidth", givenWidth, stile) : givenWidth;
-        Amount height = sight ? over("amount.overallHeight", givenHeight, rail) : givenHeight;
+        boolean mirror = brief.choice("size.given").equals(Optional.of("mirror"));
+        Amount width = sight || mirror
+                ? over("amount.overallWidth", mirror ? sight(brief, givenWidth) : givenWidth, stile)
+                : givenWidth;
+        Amount height = sight || mirror
+                ? over("amount.overallHeight", mirror ? sight(brief, givenHeight) : givenHeight, rail)
+                : givenHeight;
         String corner = brief.choice("corner.joint").orElse("pegged");
         JointKind joint = JointKind.find(corner).orElse(JointKind.STOPPED_TENON);
         Leaf.lay(builder,
@@ -53,6 +60,12 @@ final class PictureFrame {
         }
         figures(builder, sight, givenWidth, givenHeight, width, height, stile, rail);
         return builder.frame();
+    }
+
+    /** What is seen of a mirror that was measured. */
+    private static Amount sight(Brief brief, Amount mirror) {
+        return Amount.sum(Label.of("amount.sight")).plus(mirror).plus(brief.required("glass.room"))
+                .minus(2, brief.required("groove.depth")).amount();
     }
 
     private static Amount over(String label, Amount sight, Amount member) {

@@ -28,13 +28,19 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * cross in a half-lap that stays dry, so that the stand comes apart.
  *
  * <p>Where they are narrowest, at their tops, the legs' inner faces are the pot's diameter and a clearance at each side apart, so
- * that it can be let down between them; on demand they are so at the height of the seat, for a pot that narrows above it.
+ * that it can be let down between them; on demand they are so at the height of the seat, for a pot that narrows above it. Of a pot
+ * that is not straight the diameter is measured at its foot, its belly and its rim ({@link PotContour}). Instead of the pot the
+ * length of the cross rails between their shoulders can be given.
  */
 final class Stand {
 
     private static final List<Parameter> PARAMETERS = new KindParameters()
             .length("pot.diameter", 300, 12 * 16, 60, 1000)
             .length("pot.clearance", 3, 2, 0, 30).way("pot.between", "tops", "seat")
+            .way("pot.shape", "straight", "contour").length("pot.foot", 220, 9 * 16, 40, 1000)
+            .length("pot.belly", 300, 12 * 16, 40, 1000).length("pot.belly-height", 120, 5 * 16, 5, 1000)
+            .length("pot.height", 260, 10 * 16, 10, 1500).way("stand.given", "pot", "rail")
+            .length("rail.between", 330, 13 * 16, 60, 1200).way("seat.measured", "plumb", "along")
             .length("seat.height", 320, 12 * 16 + 8, 60, 1500)
             .length("leg.above", 90, 56, 0, 500).angle("stand.lean", 8, 25).length("leg.width", 40, 26, 15, 150)
             .length("leg.thickness", 34, 22, 12, 120).length("rail.width", 48, 32, 15, 200)
@@ -49,17 +55,37 @@ final class Stand {
     private final Amount seat;
     private final Amount height;
     private final Angle lean;
+    private final PotContour pot;
 
     private Stand(Brief brief) {
         this.brief = brief;
-        seat = brief.required("seat.height");
         lean = brief.angle("stand.lean");
-        clear = Amount.sum(Label.of("amount.potClear")).plus(brief.required("pot.diameter"))
-                .plus(2, brief.required("pot.clearance")).amount();
-        between = isClearAtTops()
-                ? Amount.sum(Label.of("amount.betweenLegs")).plus(clear).plus(2, run()).amount()
-                : clear;
+        seat = seat(brief, lean);
+        pot = new PotContour(brief, lean);
+        Amount room = pot.room(isClearAtTops());
+        pot.aboveBelly().ifPresent(above -> builder.clear("rail-long", above));
+        if (brief.choice("stand.given").equals(Optional.of("rail"))) {
+            between = brief.required("rail.between");
+            clear = isClearAtTops()
+                    ? Amount.sum(Label.of("amount.potClear")).plus(between).minus(2, run()).amount()
+                    : between;
+            builder.fit("rail-long", Amount.sum(Label.of("amount.potSpare")).plus(clear).minus(room).amount());
+        } else {
+            clear = room;
+            between = isClearAtTops()
+                    ? Amount.sum(Label.of("amount.betweenLegs")).plus(clear).plus(2, run()).amount()
+                    : clear;
+        }
         height = Amount.sum(Label.of("amount.standHeight")).plus(seat).plus(brief.required("leg.above")).amount();
+    }
+
+    /** Plumb, as given, or along the inner edge of a leg: then its cosine. */
+    private static Amount seat(Brief brief, Angle lean) {
+        Amount given = brief.required("seat.height");
+        return lean.isZero() || !brief.choice("seat.measured").equals(Optional.of("along"))
+                ? given
+                : new Amount.Scaled(Label.of("amount.seatPlumb"), given, Math.cos(lean.radians()),
+                        Label.of("rule.seatPlumb"));
     }
 
     private boolean isClearAtTops() {
@@ -91,10 +117,10 @@ final class Stand {
 
     /** The pot, and the legs where they leave it its room. */
     private void potFigures() {
-        double pot = mm(brief.required("pot.diameter")) / 2;
+        Amount widest = pot.widest();
+        double half = mm(widest) / 2;
         double level = mm(isClearAtTops() ? height : seat);
-        builder.figure(View.FRONT, at(-pot, 0, level), at(pot, 0, level), Side.ABOVE, 1,
-                brief.required("pot.diameter"));
+        builder.figure(View.FRONT, at(-half, 0, level), at(half, 0, level), Side.ABOVE, 1, widest);
         builder.figure(View.FRONT, at(-mm(clear) / 2, 0, level), at(mm(clear) / 2, 0, level), Side.ABOVE, 0, clear);
     }
 

@@ -158,7 +158,7 @@ final class TableFrame {
 
     private List<Clearance> clearances() {
         return DrawerFront.isAsked(brief)
-                ? List.of(new Clearance(DrawerFront.LOWER, DrawerFront.opening(brief)))
+                ? List.of(new Clearance(DrawerFront.LOWER, DrawerFront.opening(brief), false))
                 : List.of();
     }
 

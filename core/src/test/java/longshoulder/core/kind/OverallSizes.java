@@ -6,9 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import longshoulder.core.brief.Brief;
+import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Mesh;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
@@ -59,6 +61,16 @@ final class OverallSizes {
 
     /** The case, where its sizes were given, is measured without its top; its height counts all the same. */
     private void cabinet() {
+        if (brief.choice("size.given").equals(Optional.of("niche"))) {
+            double room = asked("niche.room");
+            assertThat(size(0, id -> true)).as("width in a niche").isCloseTo(asked("overall.width") - 2 * room,
+                    within(EXACT));
+            assertThat(size(1, id -> true)).as("depth in a niche").isCloseTo(asked("overall.depth") - room,
+                    within(EXACT));
+            assertThat(size(2, id -> true)).as("height in a niche").isCloseTo(asked("overall.height") - room,
+                    within(EXACT));
+            return;
+        }
         boolean ofCase = brief.choice("size.given").equals(Optional.of("case"));
         box("overall.width", "overall.depth", "",
                 ofCase ? id -> id.startsWith("post") || id.startsWith("face.stile") : id -> true);
@@ -81,13 +93,15 @@ final class OverallSizes {
                 asked("size.height") - gaps * (asked("gap.top") + asked("gap.bottom")), within(EXACT));
     }
 
-    /** By sight size the clear opening is what was asked. */
+    /** By sight size the clear opening is what was asked; by a mirror so much less as it lies in its rebates without its room. */
     private void frames() {
-        if (brief.choice("size.given").equals(Optional.of("sight"))) {
+        Optional<String> given = brief.choice("size.given");
+        if (!given.equals(Optional.of("overall"))) {
+            double hidden = given.equals(Optional.of("mirror")) ? 2 * asked("groove.depth") - asked("glass.room") : 0;
             assertThat(extent(0, "stile-right"::equals)[0] - extent(0, "stile-left"::equals)[1]).as("sight width")
-                    .isCloseTo(asked("size.width"), within(EXACT));
+                    .isCloseTo(asked("size.width") - hidden, within(EXACT));
             assertThat(extent(2, "rail-top"::equals)[0] - extent(2, "rail-bottom"::equals)[1]).as("sight height")
-                    .isCloseTo(asked("size.height"), within(EXACT));
+                    .isCloseTo(asked("size.height") - hidden, within(EXACT));
         } else {
             box("size.width", "", "size.height", id -> id.startsWith("stile"));
         }
@@ -95,15 +109,49 @@ final class OverallSizes {
 
     /** The pot and its clearance fit between the legs where that was asked, and the rails' upper edges lie at the seat. */
     private void stand() {
-        double seat = asked("seat.height");
+        double lean = brief.angle("stand.lean").radians();
+        boolean along = brief.choice("seat.measured").equals(Optional.of("along"));
+        double seat = asked("seat.height") * (along ? Math.cos(lean) : 1);
         assertThat(extent(2, "rail-long"::equals)[1]).as("seat of a stand").isCloseTo(seat, within(EXACT));
-        double between = asked("pot.diameter") + 2 * asked("pot.clearance");
         for (String leg : List.of("leg-left", "leg-right", "leg-front", "leg-back")) {
-            double level = brief.choice("pot.between").equals(Optional.of("seat")) ? seat : seat + asked("leg.above");
-            double distance = plan.frame().piece(leg).shape().farEdge().distance(Vector3D.of(0, 0, level));
-            double lean = brief.angle("stand.lean").radians();
-            assertThat(distance / Math.cos(lean)).as(leg).isCloseTo(between / 2, within(EXACT));
+            HalfSpace inner = plan.frame().piece(leg).shape().farEdge();
+            DoubleUnaryOperator clear = above -> 2 * inner.distance(Vector3D.of(0, 0, seat + above)) / Math.cos(lean);
+            if (brief.choice("stand.given").equals(Optional.of("rail"))) {
+                assertThat(clear.applyAsDouble(0)).as(leg).isCloseTo(asked("rail.between"), within(EXACT));
+            } else {
+                assertThat(spare(clear)).as(leg).isCloseTo(0, within(EXACT));
+            }
         }
+    }
+
+    /** What a pot leaves of the clear width between the legs, where it leaves least: let down between the tops, or as it stands. */
+    private double spare(DoubleUnaryOperator clear) {
+        double above = asked("leg.above");
+        boolean letDown = !brief.choice("pot.between").equals(Optional.of("seat"));
+        return Stream.of(0.0, asked("pot.belly-height"), asked("pot.height"), above).filter(height -> height <= above)
+                .filter(height -> !isContour()
+                        ? letDown || height == 0
+                        : height <= asked("pot.height")
+                                || height <= asked("pot.belly-height"))
+                .mapToDouble(height -> clear.applyAsDouble(letDown ? above : height) - diameter(height)
+                        - 2 * asked("pot.clearance"))
+                .min().orElseThrow();
+    }
+
+    private boolean isContour() {
+        return brief.choice("pot.shape").equals(Optional.of("contour"));
+    }
+
+    /** The pot's diameter at a height above its foot. */
+    private double diameter(double height) {
+        double belly = asked("pot.belly-height");
+        double rim = asked("pot.height");
+        if (!isContour()) {
+            return asked("pot.diameter");
+        }
+        return height <= belly
+                ? asked("pot.foot") + height / belly * (asked("pot.belly") - asked("pot.foot"))
+                : asked("pot.belly") + (height - belly) / (rim - belly) * (asked("pot.diameter") - asked("pot.belly"));
     }
 
     /** What a tape over the outer corners of the legs reads, whichever of the two diagonals it lies along. */
