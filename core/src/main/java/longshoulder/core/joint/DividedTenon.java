@@ -163,6 +163,7 @@ public record DividedTenon(List<Tenon> tenons, Amount haunch, Amount endHaunch, 
     @Override
     public Map<String, Amount> figures() {
         Map<String, Amount> figures = StoppedTenon.figures(tenons.getFirst());
+        StoppedTenon.putFurther(figures, tenons, false);
         figures.put("haunch.depth", haunch);
         if (hasEndHaunch()) {
             figures.remove(TenonRules.NEAR);

@@ -109,6 +109,24 @@ public record StoppedTenon(Tenon tenon) implements Joint {
         figures.put(TenonRules.FACE, tenon.faceShoulder());
     }
 
+    /**
+     * Where the mortises of the second tenon and of those after it lie, each with its number.
+     *
+     * @param sideBySide whether they share the rail's thickness; else they stand one above the other
+     */
+    static void putFurther(Map<String, Amount> figures, List<Tenon> tenons, boolean sideBySide) {
+        for (int i = 1; i < tenons.size(); i++) {
+            int number = i + 1;
+            if (sideBySide) {
+                figures.put("near-cheek." + number, Amount.sum(Label.of("amount.nearCheekOf", number))
+                        .plus(tenons.get(i).cheekFromReference()).amount());
+            } else {
+                figures.put("mortise-from-end." + number, Amount.sum(Label.of("amount.mortiseFromEndOf", number))
+                        .plus(tenons.get(i).mortiseFromEnd()).amount());
+            }
+        }
+    }
+
     /** Where a mortise slants, the walls beside it at its mouth and at its floor. */
     private static void putWalls(Map<String, Amount> figures, Tenon tenon) {
         if (tenon.meeting().isSquare()) {

@@ -230,14 +230,8 @@ public record ThroughTenon(List<Tenon> tenons, Amount proud, Amount spare, List<
         figures.put("through.cutTo", Amount.sum(Label.of("amount.cutTo")).plus(first().length()).plus(spare).amount());
         figures.putAll(wedgings.getFirst().figures());
         figures.put("near-cheek", first().cheekFromReference());
-        for (int i = 1; i < tenons.size(); i++) {
-            if (isBroad(meeting())) {
-                figures.put("near-cheek." + (i + 1), tenons.get(i).cheekFromReference());
-            } else {
-                figures.put("mortise-from-end." + (i + 1), tenons.get(i).mortiseFromEnd());
-            }
-        }
         figures.put("mortise-from-end", first().mortiseFromEnd());
+        StoppedTenon.putFurther(figures, tenons, isBroad(meeting()));
         StoppedTenon.putShoulders(figures, first());
         return figures;
     }
