@@ -8,7 +8,7 @@ import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 
 /**
- * What the shape of a piece has besides its sizes and joints, such as a taper, in figures that can be marked out.
+ * What a piece has besides its sizes and joints, such as a taper, in figures that can be marked out, or how it is held without a joint.
  *
  * @param form what it is
  * @param where on which face, or how; a sentence in itself
@@ -19,7 +19,7 @@ public record Feature(String piece, Form form, Label where, List<Figure> figures
 
     /** What it is. */
     public enum Form {
-        TAPER, BEVEL, CURVE, NOTCH, SLOPE
+        TAPER, BEVEL, CURVE, NOTCH, SLOPE, FIXING
     }
 
     /** A length. */

@@ -31,11 +31,12 @@ public record StubTenon(Tenon tenon, Amount runnerHeight, Amount runnerDepth) im
             StubTenon::make, StubTenon::argue);
 
     static Joint make(JointContext context) {
-        Amount depth = context.givenOr("runner.depth",
-                () -> JointContext.ruled("amount.runnerDepth",
-                        context.rule(Length.ofMillimetres(6), Length.ofInches(1, 4)), "rule.runner"));
         Amount height = context.givenOr("runner.height",
                 () -> JointContext.ruled("amount.runnerNotch", Length.ZERO, "rule.noRunner"));
+        Amount depth = context.givenOr("runner.depth", () -> height.value().isPositive()
+                ? JointContext.ruled("amount.runnerDepth",
+                        context.rule(Length.ofMillimetres(6), Length.ofInches(1, 4)), "rule.runner")
+                : JointContext.ruled("amount.runnerDepth", Length.ZERO, "rule.noRunner"));
         return new StubTenon(new TenonRules(context).stub(), height, depth);
     }
 

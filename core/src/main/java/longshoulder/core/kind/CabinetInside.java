@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
+import longshoulder.core.frame.Feature;
 import longshoulder.core.frame.Role;
 import longshoulder.core.kind.FrameBuilder.Lie;
 import longshoulder.core.kind.FrameBuilder.Size;
@@ -70,6 +71,7 @@ final class CabinetInside {
         Amount high = ruled("amount.runnerHeight", Length.ofMillimetres(RUNNER_HEIGHT));
         boolean left = end.equals("left");
         double x = left ? mm(post) - BEHIND : mm(size.width()) - mm(post) - CARRIES;
+        builder.describe(Feature.of(id + "-" + end, Feature.Form.FIXING, "fixing.posts"));
         builder.lay(id + "-" + end, Role.RUNNER, mark + (left ? "l" : "r"), new Size(length, high, wide),
                 new Lie(left ? FrameBuilder.RIGHT : FrameBuilder.LEFT, FrameBuilder.UP),
                 at(x, size.front() + mm(post), top - RUNNER_HEIGHT));

@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
+import longshoulder.core.frame.Feature;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.HalfSpace;
@@ -67,6 +69,16 @@ final class DrawerFront {
                 joint(LOWER, "right"), stub);
     }
 
+    /** The runners lie against the legs and have no joints. */
+    static List<Feature> features() {
+        return Stream.of("left", "right").map(end -> Feature.of(runner(end), Feature.Form.FIXING, "fixing.legs"))
+                .toList();
+    }
+
+    private static String runner(String end) {
+        return "runner-" + end;
+    }
+
     private static String joint(String rail, String end) {
         return Address.of(rail + "/leg-front-" + end, JointKind.CHOICE);
     }
@@ -87,13 +99,26 @@ final class DrawerFront {
         Vector3D.Unit along = across.cross(faceSide).normalize();
         Amount width = brief.required("drawer-rail.width");
         Amount thickness = brief.required("apron.thickness");
-        Pose rough = new Pose(Vector3D.of(0, front, height), along, across, faceSide);
+        Pose rough = new Pose(Vector3D.of(0, frontAt(height), height), along, across, faceSide);
         boolean right = along.getX() > 0;
         return builder.between(id, Role.RAIL, mark, new Section(width, thickness), rough,
                 List.of(brief.required("overall.length"), brief.required("overhang.ends"),
                         brief.required("leg.width")),
                 leg(right ? "left" : "right").shape().looking(along),
                 leg(right ? "right" : "left").shape().looking(along.negate()));
+    }
+
+    /** Where legs lean to the front, a rail that lies lower lies farther to the front, as far behind their faces as the upper one. */
+    private double frontAt(double height) {
+        return front + face(height) - face(under);
+    }
+
+    /** Where the front face of a leg is at a height, half way across it. */
+    private double face(double height) {
+        Piece leg = leg("left");
+        HalfSpace face = leg.shape().looking(FrameBuilder.FRONT);
+        Vector3D middle = leg.middleAt(height);
+        return middle.getY() - face.distance(middle) / face.normal().getY();
     }
 
     private Piece leg(String end) {
@@ -103,7 +128,7 @@ final class DrawerFront {
     /** On its edge beside the inner faces of the legs, its upper edge level with the lower rail's face side. */
     private Piece runner(String end, Piece lower, Piece back) {
         Amount size = brief.required("apron.thickness");
-        double from = front + mm(lower.width());
+        double from = frontAt(under - mm(brief.required("apron.width"))) + mm(lower.width());
         HalfSpace behind = back.shape().back();
         double to = behind.offset() / behind.normal().getY();
         Amount length = new Amount.Traced(Label.of("amount.runner"), Length.fromMillimetres(to - from),
@@ -113,7 +138,7 @@ final class DrawerFront {
         HalfSpace face = leg(end).shape().looking(inwards);
         // Where legs lean, their face stands farthest in at the runner's upper edge.
         double x = -face.distance(Vector3D.of(0, from, low + mm(size))) / face.normal().getX();
-        return builder.lay("runner-" + end, Role.RUNNER, end.equals("left") ? "R1" : "R2", new Size(length, size, size),
+        return builder.lay(runner(end), Role.RUNNER, end.equals("left") ? "R1" : "R2", new Size(length, size, size),
                 new Lie(inwards, FrameBuilder.UP), Vector3D.of(end.equals("left") ? x : x - mm(size), from, low));
     }
 }

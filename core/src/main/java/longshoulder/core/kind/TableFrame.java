@@ -151,6 +151,9 @@ final class TableFrame {
                 .minus(brief.required("taper.below")).amount();
         Tapers tapers = tapers();
         legs.keySet().forEach(leg -> tapers.describe(leg, start).ifPresent(features::add));
+        if (DrawerFront.isAsked(brief)) {
+            features.addAll(DrawerFront.features());
+        }
         bottom().filter(Piece::isReal)
                 .ifPresent(panel -> features.add(new BottomPanel(brief).describe(panel, legs.values())));
         return features;

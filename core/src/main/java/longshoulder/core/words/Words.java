@@ -200,8 +200,8 @@ public final class Words {
                 .map(figure -> text("feature." + figure.name()) + " " + length(figure.amount().value()));
         Stream<String> angles = feature.angles().stream()
                 .map(angle -> text("feature." + angle.name()) + " " + degrees(angle.degrees()));
-        return say(feature.where()) + ": "
-                + Stream.concat(figures, angles).collect(Collectors.joining(", "));
+        String all = Stream.concat(figures, angles).collect(Collectors.joining(", "));
+        return say(feature.where()) + (all.isEmpty() ? "" : ": " + all);
     }
 
     /** What is glued up, and the diagonal to check if there is one, such as "1. left end frame: …; diagonal 1021.8 mm". */

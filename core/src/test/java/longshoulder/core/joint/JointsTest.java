@@ -65,6 +65,48 @@ class JointsTest {
         return Objects.requireNonNull(joint.figures().get(name)).value();
     }
 
+    /** Apron 22 thick and 95 wide, leg 60: a tongue of 9 behind an arm of 5 leaves 22 − 9 − 5 = 8 for the other arm. */
+    @Test
+    void bridle_standsWhereItIsPut() {
+        Joint bridle = joint(JointKind.BRIDLE, "bridle.tongue", "9", "bridle.near", "5");
+        assertThat(bridle.adds().volume()).isCloseTo(60 * 95 * (5 + 8), within(1e-6));
+        assertThat(bridle.adds().intersection(bridle.removes()).volume()).isCloseTo(bridle.adds().volume(),
+                within(1e-6));
+        assertThat(figure(bridle, "near-cheek")).isEqualTo(mm("5"));
+        Joint usual = joint(JointKind.BRIDLE, "bridle.tongue", "9");
+        assertThat(figure(usual, "bridle.near")).isEqualTo(mm("6.5"));
+    }
+
+    /** A lap 8 thick at the back of an apron 22 thick, flush with the leg: its floor lies 22 − 8 = 14 behind the leg's face. */
+    @Test
+    void halfLap_isAsThickAsItIsMade() {
+        Joint lap = joint(JointKind.HALF_LAP, "lap.thickness", "8");
+        assertThat(lap.adds().volume()).isCloseTo(60 * 95 * 8, within(1e-6));
+        assertThat(figure(lap, "lap.from-face")).isEqualTo(mm("14"));
+    }
+
+    /** 24 long at 1 in 12 each cheek grows by 2, from a root of 10 to 14: 24 · 12 on the mean, over an entry of 40. A spread of 3 stands for 1 in 8. */
+    @Test
+    void lappedDovetail_hasAnySlope() {
+        Joint slope = joint(JointKind.LAPPED_DOVETAIL, "tail.length", "24", "tail.root", "10", "tail.slope",
+                "one-in-twelve", "tail.entry", "40");
+        assertThat(slope.adds().volume()).isCloseTo(24 * 12 * 40, within(1e-6));
+        Joint spread = joint(JointKind.LAPPED_DOVETAIL, "tail.length", "24", "tail.root", "10", "tail.spread", "3",
+                "tail.entry", "40");
+        assertThat(spread.adds().volume()).isCloseTo(24 * 13 * 40, within(1e-6));
+    }
+
+    /** Flush it is cut 3 longer and trimmed; what stands proud is finished before. */
+    @Test
+    void through_isCutLongerWhereItIsTrimmed() {
+        Joint flush = joint(JointKind.THROUGH_TENON);
+        assertThat(figure(flush, "through.length")).isEqualTo(mm("60"));
+        assertThat(figure(flush, "through.cutTo")).isEqualTo(mm("63"));
+        Joint proud = joint(JointKind.THROUGH_TENON, "tenon.proud", "10");
+        assertThat(figure(proud, "through.length")).isEqualTo(mm("70"));
+        assertThat(figure(proud, "through.cutTo")).isEqualTo(mm("70"));
+    }
+
     /** Tenon and what fills the room to a curved leg together, though one gives way to the other. */
     @Test
     void curvedLegs_scribedRailsKeepTenonAndFill() {

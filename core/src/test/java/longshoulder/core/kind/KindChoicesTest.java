@@ -9,9 +9,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Stream;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.geometry.Bounds;
 import longshoulder.core.geometry.Cell;
+import longshoulder.core.geometry.HalfSpace;
 import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Skins;
 import longshoulder.core.geometry.Solid;
@@ -20,6 +22,7 @@ import longshoulder.core.joint.MouldedTenon;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -68,6 +71,28 @@ class KindChoicesTest {
         double middle = 65 + 8 + (47.070 - 25) / 2;
         assertThat((tenon.bounds().least().getY() + tenon.bounds().greatest().getY()) / 2)
                 .isCloseTo(middle, within(1e-3));
+    }
+
+    /**
+     * Legs of 60 stand 60 and 40 in from the top's ends and sides, aprons 22 behind 8: their inner faces at 90 and 70. Grooves 10 deep, 1 of room at an end and 6
+     * at a side: the panel begins at 81 and 66, the legs end at 120 and 100, 1 of room: notches 40 by 35.
+     */
+    @Test
+    void bottom_saysItsNotches() {
+        Plan plan = plan("table", "bottom", "panel");
+        assertThat(plan.frame().featuresOf("bottom")).singleElement().satisfies(notch -> assertThat(notch.figures())
+                .extracting(figure -> figure.amount().value()).containsExactly(mm("40"), mm("35")));
+    }
+
+    /** Both rails of a drawer stand as far behind the faces of legs that lean to the front. */
+    @Test
+    void drawerRails_followLeaningLegs() {
+        Plan plan = plan("table", "drawer", "front", "splay.side", "6°");
+        assertThat(plan.isStopped()).isFalse();
+        List<Double> behind = Stream.of("rail-drawer-upper", "rail-drawer-lower")
+                .map(rail -> plan.frame().piece(rail).shape()).map(shape -> shape.looking(Vector3D.Unit.MINUS_Y))
+                .map(HalfSpace::offset).toList();
+        assertThat(behind.get(1) - behind.get(0)).isCloseTo(95 * Math.tan(Math.toRadians(6)), within(1e-6));
     }
 
     /** The legs' fronts follow the arc: at its end it leaves the chord at asin(630 ÷ 7950.5) = 4.545°. */
