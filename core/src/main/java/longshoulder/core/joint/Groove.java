@@ -133,6 +133,18 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
                 .amount();
     }
 
+    /** From a long face of its piece, that which looks as the panel's face side does, to the groove; nothing where they lean to each other. */
+    private Optional<Amount> fromFace() {
+        Pose panel = meeting.tenonPiece().pose();
+        HalfSpace face = meeting.reference().surface(meeting.mortisePiece());
+        double from = -face.distance(panel.toWorld(0, 0, mm(meeting.tenonPiece().thickness())));
+        return Tolerance.isParallel(face.normal(), panel.out()) && from > Tolerance.LENGTH
+                ? Optional.of(new Amount.Ruled(
+                        Label.of("amount.grooveFrom", Label.of("face." + meeting.reference().name())),
+                        Length.fromMillimetres(from), Label.of("rule.measured")))
+                : Optional.empty();
+    }
+
     /** How deep a rebate is from the back of its piece: room for the glass and what holds it. */
     public Length fromBack() {
         return meeting.referenceExtent().value()
@@ -214,6 +226,7 @@ public record Groove(Meeting meeting, Amount stands, Amount room, Run run, boole
             figures.put("groove.width", meeting.tenonPiece().thickness());
             figures.put("groove.depth", depth());
             figures.put("groove.room", room);
+            fromFace().ifPresent(from -> figures.put("groove.from-face", from));
         }
         return figures;
     }

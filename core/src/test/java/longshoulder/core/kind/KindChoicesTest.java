@@ -82,6 +82,8 @@ class KindChoicesTest {
         Plan plan = plan("table", "bottom", "panel");
         assertThat(plan.frame().featuresOf("bottom")).singleElement().satisfies(notch -> assertThat(notch.figures())
                 .extracting(figure -> figure.amount().value()).containsExactly(mm("40"), mm("35")));
+        // 15 of the apron's 95 lie under the groove, which is as wide as the panel is thick: 10.
+        assertThat(figure(plan, "bottom/apron-front", "groove.from-face")).isEqualTo(mm("70"));
     }
 
     /** Both rails of a drawer stand as far behind the faces of legs that lean to the front. */
