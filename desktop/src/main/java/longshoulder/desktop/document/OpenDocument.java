@@ -3,6 +3,7 @@ package longshoulder.desktop.document;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -21,7 +22,7 @@ public final class OpenDocument {
 
     /** Mark of the file when it was last read or written here. */
     private String fileMark = "";
-    private Runnable beforeSaving = () -> {};
+    private Consumer<Path> beforeSaving = target -> {};
 
     /** A design as its file holds it; without a file, one that was just begun. */
     OpenDocument(Project project, Optional<Path> file) {
@@ -110,14 +111,14 @@ public final class OpenDocument {
         return fileMark;
     }
 
-    /** What is to be done each time before the design's file is written. */
-    void beforeSaving(Runnable task) {
+    /** What is to be done each time before a file is written. */
+    void beforeSaving(Consumer<Path> task) {
         beforeSaving = task;
     }
 
     /** Saves to a file, which becomes the design's own. */
     void save(Path target) throws IOException {
-        beforeSaving.run();
+        beforeSaving.accept(target);
         DesignFile.write(target, newest());
         saved = Optional.of(newest());
         file.set(Optional.of(target));

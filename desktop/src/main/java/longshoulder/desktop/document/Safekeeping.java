@@ -100,7 +100,7 @@ public final class Safekeeping {
     private void keep() {
         History history = bench.document().history();
         if (bench.document().isChanged() || !canWriteLog()) {
-            keepAside(history);
+            keepAside(history, bench.document().file(), bench.document().fileMark());
         } else {
             log.ifPresent(to -> write(() -> to.write(history)));
             write(unsaved::forget);
@@ -111,9 +111,7 @@ public final class Safekeeping {
         return logIsRead || log.isEmpty();
     }
 
-    private void keepAside(History history) {
-        Optional<Path> file = bench.document().file();
-        String mark = bench.document().fileMark();
+    private void keepAside(History history, Optional<Path> file, String mark) {
         Optional<HistoryFile> to = log.filter(one -> logIsRead);
         write(() -> {
             unsaved.keep(history, file, mark);
@@ -123,13 +121,18 @@ public final class Safekeeping {
         });
     }
 
-    /** Waited for, so that a crash right after the saving finds how the design came to what its file holds. */
-    private void keepBeforeSaving() {
-        if (!bench.document().isChanged()) {
+    /**
+     * Waited for, so that a crash right after the saving finds how the design came to what its file holds.
+     *
+     * @param target the file that will be written, which may be another than the design has
+     */
+    private void keepBeforeSaving(Path target) {
+        boolean isOther = !bench.document().file().equals(Optional.of(target));
+        if (!bench.document().isChanged() && !isOther) {
             return;
         }
         CountDownLatch kept = new CountDownLatch(1);
-        keepAside(bench.document().history());
+        keepAside(bench.document().history(), Optional.of(target), isOther ? "" : bench.document().fileMark());
         write(kept::countDown);
         try {
             if (!kept.await(PATIENCE, TimeUnit.SECONDS)) {

@@ -113,6 +113,20 @@ class SafekeepingTest {
         waitFor(() -> Files.notExists(left.kept()));
     }
 
+    /** The history is written before the design's file: a crash at the very next moment finds how the design came to what is saved. */
+    @Test
+    void saved_theHistoryIsThereAtOnce(FxRobot robot) {
+        Path file = directory.resolve("map" + DesignFile.SUFFIX);
+        robot.interact(() -> {
+            bench.edit(new Edit.Retitle("one"));
+            bench.edit(new Edit.Retitle("two"));
+            bench.save(file);
+            assertThat(UnsavedWork.left(directory)).isEmpty();
+            assertThat(HistoryFile.of(directory, file).read(bench.project())
+                    .map(history -> history.undone().present().title())).contains("one");
+        });
+    }
+
     /** Opened again and edited at once, while its history is still read: both what was done then and now can be undone. */
     @Test
     void openedAgain_editedWhileTheHistoryIsRead_losesNothing(FxRobot robot) throws Exception {
