@@ -113,7 +113,7 @@ public final class PlanJson {
         }
         out.writeEndObject();
         out.writeObjectFieldStart("angles");
-        for (Feature.Bend angle : feature.angles()) {
+        for (Feature.NamedAngle angle : feature.angles()) {
             out.writeNumberField(angle.name(), angle.degrees());
         }
         out.writeEndObject();

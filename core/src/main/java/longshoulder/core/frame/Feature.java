@@ -13,9 +13,9 @@ import longshoulder.core.reckoning.Label;
  * @param form what it is
  * @param where on which face, or how; a sentence in itself
  * @param figures by what files call them
- * @param angles in degrees
+ * @param angles by what files call them
  */
-public record Feature(String piece, Form form, Label where, List<Figure> figures, List<Bend> angles) {
+public record Feature(String piece, Form form, Label where, List<Figure> figures, List<NamedAngle> angles) {
 
     /** What it is. */
     public enum Form {
@@ -25,8 +25,8 @@ public record Feature(String piece, Form form, Label where, List<Figure> figures
     /** A length. */
     public record Figure(String name, Amount amount) {}
 
-    /** An angle. */
-    public record Bend(String name, double degrees) {}
+    /** An angle, in degrees. */
+    public record NamedAngle(String name, double degrees) {}
 
     public Feature {
         figures = List.copyOf(figures);
@@ -58,8 +58,8 @@ public record Feature(String piece, Form form, Label where, List<Figure> figures
 
     /** With an angle more. */
     Feature with(String name, Angle angle) {
-        List<Bend> more = new ArrayList<>(angles);
-        more.add(new Bend(name, angle.degrees()));
+        List<NamedAngle> more = new ArrayList<>(angles);
+        more.add(new NamedAngle(name, angle.degrees()));
         return new Feature(piece, form, where, figures, more);
     }
 }

@@ -6,8 +6,7 @@ import java.util.List;
 final class Slope {
 
     static final List<String> NAMES = List.of("one-in-seven", "one-in-six", "one-in-eight", "one-in-five",
-            "one-in-nine",
-            "one-in-ten", "one-in-twelve");
+            "one-in-nine", "one-in-ten", "one-in-twelve");
 
     private Slope() {}
 
