@@ -13,7 +13,7 @@ public final class Checks {
             new JointsCollideCheck(),
             new ShortGrainCheck(), new WallCheck(), new EndGrainCheck(), new ThicknessCheck(), new WideTenonCheck(),
             new GlueRoomCheck(), new ShoulderCheck(), new JointCheck(), new HeldCheck(), new GrooveCheck(),
-            new CrowdedCheck(), new LoosePartsCheck(), new ApartCheck(),
+            new CrowdedCheck(), new LoosePartsCheck(), new ApartCheck(), new RunnerNotchCheck(),
             new FenceCheck(), new FitCheck(), new EntryCheck(), new TongueCheck(), new FineDetailCheck(),
             new GlassCheck(),
             new WaitingCheck(),

@@ -23,8 +23,8 @@ import org.apache.commons.geometry.euclidean.twod.Vector2D;
 sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail {
 
     List<Parameter> PARAMETERS = List.of(JointParameters.measure("tail.length"), JointParameters.measure("tail.entry"),
-            JointParameters.measure("tail.root"), JointParameters.measure("tail.spread"),
-            JointParameters.choice("tail.slope", Slope.NAMES));
+            JointParameters.measure("tail.root"), JointParameters.measure("tail.near"),
+            JointParameters.measure("tail.spread"), JointParameters.choice("tail.slope", Slope.NAMES));
 
     /** A third of the post. */
     static Amount usualLength(JointContext context) {
@@ -37,6 +37,14 @@ sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail 
         return context.givenOr("tail.root",
                 () -> JointContext.share("amount.tailRoot", context.meeting().tenonPiece().thickness(), 1, 2,
                         "rule.tail"));
+    }
+
+    /** In the middle of the rail. */
+    static Amount usualNear(JointContext context, Amount root) {
+        return context.givenOr("tail.near", () -> JointContext.share("amount.tailNear",
+                Amount.sum(Label.of("amount.tailShoulders")).plus(context.meeting().tenonPiece().thickness())
+                        .minus(root).amount(),
+                1, 2, "rule.centred"));
     }
 
     /** How much each cheek grows over the length: as given, which stands for any slope, else by the slope that is chosen. */
@@ -58,6 +66,9 @@ sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail 
 
     /** Its thickness at the shoulder. */
     Amount root();
+
+    /** From the rail's face side to the tail at the shoulder. */
+    Amount near();
 
     /** Growth of each cheek for each unit of length. */
     private double slope() {
@@ -87,9 +98,9 @@ sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail 
     }
 
     private Solid tail(RailEnd end, Solid block, HalfSpace mouth) {
-        double inner = (end.thickness() - mm(root())) / 2;
-        return block.clip(end.cheek(mouth, inner, -slope(), true))
-                .clip(end.cheek(mouth, end.thickness() - inner, slope(), false));
+        double face = end.thickness() - mm(near());
+        return block.clip(end.cheek(mouth, face - mm(root()), -slope(), true))
+                .clip(end.cheek(mouth, face, slope(), false));
     }
 
     @Override
@@ -98,19 +109,21 @@ sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail 
         Length most = meeting().tenonPiece().thickness().value();
         return new Faults(this).deep("tail.length", length(), inspection)
                 .above("tail-entry", "tail.entry", entry(), width.value(), width.value())
-                .above("tail-wide", "tail.root", root(), most, most).list();
+                .above("tail-wide", "tail.root", root(), most, most)
+                .above("tail-beside", "tail.near", near(), most.minus(root().value()), most).list();
     }
 
     @Override
     default void draw(Sketch sketch) {
-        double z = new RailEnd(meeting()).thickness() / 2;
-        sketch.depth(Side.BELOW, length(), 0, mm(length()), z).width(entry(), 0, mm(entry()), mm(length()))
-                .thicknessInPlan(root(), z - mm(root()) / 2, z + mm(root()) / 2, 0);
+        double face = new RailEnd(meeting()).thickness() - mm(near());
+        sketch.depth(Side.BELOW, length(), 0, mm(length()), face - mm(root()) / 2)
+                .width(entry(), 0, mm(entry()), mm(length()))
+                .thicknessInPlan(root(), face - mm(root()), face, 0);
     }
 
     @Override
     default Vector2D middle() {
-        return Vector2D.of(mm(entry()) / 2, new RailEnd(meeting()).thickness() / 2);
+        return Vector2D.of(mm(entry()) / 2, new RailEnd(meeting()).thickness() - mm(near()) - mm(root()) / 2);
     }
 
     @Override
@@ -118,6 +131,7 @@ sealed interface Dovetail extends Joint permits LappedDovetail, SlidingDovetail 
         Map<String, Amount> figures = new LinkedHashMap<>();
         figures.put("tail.length", length());
         figures.put("tail.root", root());
+        figures.put("tail.near", near());
         figures.put("tail.spread", spread());
         figures.put("tail.entry", entry());
         return figures;

@@ -5,7 +5,7 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 
 /** A {@link Dovetail} let into the end of the post from above, over half of the rail's width: for the rail above a drawer. */
-public record LappedDovetail(Meeting meeting, Amount length, Amount entry, Amount root,
+public record LappedDovetail(Meeting meeting, Amount length, Amount entry, Amount root, Amount near,
         Amount spread) implements Dovetail {
 
     static final JointType TYPE = new JointType(PARAMETERS, LappedDovetail::make, LappedDovetail::argue);
@@ -15,7 +15,8 @@ public record LappedDovetail(Meeting meeting, Amount length, Amount entry, Amoun
                 () -> JointContext.share("amount.tailEntry", context.meeting().tenonPiece().width(), 1, 2,
                         "rule.lapped"));
         Amount length = Dovetail.usualLength(context);
-        return new LappedDovetail(context.meeting(), length, entry, Dovetail.usualRoot(context),
+        Amount root = Dovetail.usualRoot(context);
+        return new LappedDovetail(context.meeting(), length, entry, root, Dovetail.usualNear(context, root),
                 Dovetail.usualSpread(context, length));
     }
 

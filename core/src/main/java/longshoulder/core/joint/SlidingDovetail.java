@@ -4,7 +4,7 @@ import longshoulder.core.brief.JointKind;
 import longshoulder.core.reckoning.Amount;
 
 /** A {@link Dovetail} that slides in over the whole width of the rail. */
-public record SlidingDovetail(Meeting meeting, Amount length, Amount entry, Amount root,
+public record SlidingDovetail(Meeting meeting, Amount length, Amount entry, Amount root, Amount near,
         Amount spread) implements Dovetail {
 
     static final JointType TYPE = new JointType(PARAMETERS, SlidingDovetail::make, SlidingDovetail::argue);
@@ -12,7 +12,8 @@ public record SlidingDovetail(Meeting meeting, Amount length, Amount entry, Amou
     static Joint make(JointContext context) {
         Amount entry = context.givenOr("tail.entry", () -> context.meeting().tenonPiece().width());
         Amount length = Dovetail.usualLength(context);
-        return new SlidingDovetail(context.meeting(), length, entry, Dovetail.usualRoot(context),
+        Amount root = Dovetail.usualRoot(context);
+        return new SlidingDovetail(context.meeting(), length, entry, root, Dovetail.usualNear(context, root),
                 Dovetail.usualSpread(context, length));
     }
 

@@ -96,6 +96,19 @@ class JointsTest {
         assertThat(spread.adds().volume()).isCloseTo(24 * 13 * 40, within(1e-6));
     }
 
+    /** In an apron 22 thick a root of 10 has shoulders of 6; with 4 at the face side it lies 2 nearer to that side, and as much is taken. */
+    @Test
+    void lappedDovetail_standsWhereItIsPut() {
+        Joint middle = joint(JointKind.LAPPED_DOVETAIL, "tail.root", "10");
+        assertThat(figure(middle, "tail.near")).isEqualTo(mm("6"));
+        Joint nearer = joint(JointKind.LAPPED_DOVETAIL, "tail.root", "10", "tail.near", "4");
+        assertThat(nearer.adds().volume()).isCloseTo(middle.adds().volume(), within(1e-6));
+        double moved = Math.abs(nearer.adds().bounds().least().getY() - middle.adds().bounds().least().getY());
+        assertThat(moved).isCloseTo(2, within(1e-6));
+        assertThat(nearer.adds().intersection(nearer.removes()).volume()).isCloseTo(nearer.adds().volume(),
+                within(1e-6));
+    }
+
     /** Flush it is cut 3 longer and trimmed; what stands proud is finished before. */
     @Test
     void through_isCutLongerWhereItIsTrimmed() {
