@@ -178,7 +178,7 @@ public final class Joinery {
         Vector3D normal = a.multiply(thickness).subtract(b.multiply(otherThickness));
         // The inner crossing: where the cheeks that face both shoulders cut each other.
         Vector3D crossing = HalfSpace.meet(other.cheekTowards(a, false), tenon.cheekTowards(b, false),
-                new HalfSpace(tenon.meeting().tenonPiece().pose().across(), 0));
+                HalfSpace.through(Vector3D.ZERO, a.cross(b)));
         HalfSpace plane = HalfSpace.through(crossing, normal);
         return plane.moved(-MITRE_CLEARANCE.toMillimetres() / 2 - shorter * plane.normal().dot(a));
     }

@@ -10,7 +10,9 @@ import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Shape;
 import longshoulder.core.geometry.Cell;
 import longshoulder.core.geometry.HalfSpace;
+import longshoulder.core.geometry.Pose;
 import longshoulder.core.geometry.Solid;
+import longshoulder.core.geometry.Tolerance;
 import longshoulder.core.measure.Length;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
@@ -267,11 +269,17 @@ public record Tenon(Meeting meeting, Amount stock, Amount thickness, Amount widt
                 Label.of("rule.planes"));
     }
 
-    /** The plane of the cheek that one comes to first when going in a direction, or last; the direction points out of it. */
+    /**
+     * The plane of the cheek that one comes to first when going in a direction, or last; of a tenon that lies flat to the direction, of its
+     * edge. The direction points out of it.
+     */
     HalfSpace cheekTowards(Vector3D.Unit direction, boolean last) {
-        Piece rail = meeting.tenonPiece();
-        boolean outwards = direction.dot(rail.pose().out()) > 0;
-        return HalfSpace.through(rail.pose().toWorld(0, 0, outwards == last ? outerCheek() : innerCheek()), direction);
+        Pose rail = meeting.tenonPiece().pose();
+        boolean flat = Math.abs(direction.dot(rail.out())) < Math.abs(direction.dot(rail.across()));
+        boolean outer = direction.dot(flat ? rail.across() : rail.out()) > 0 == last;
+        double edge = mm(edgeShoulder) + (outer ? mm(width) : 0);
+        return HalfSpace.through(
+                flat ? rail.toWorld(0, edge, 0) : rail.toWorld(0, 0, outer ? outerCheek() : innerCheek()), direction);
     }
 
     /** How far the four long edges of the tenon run from the shoulder to a plane, in millimetres. */
@@ -292,21 +300,25 @@ public record Tenon(Meeting meeting, Amount stock, Amount thickness, Amount widt
                 : Optional.empty();
     }
 
-    /** How far the tenon runs on its shorter cheek where it is mitred: less than its length, or equal. */
+    /**
+     * How far the tenon runs on its shorter cheek where it is mitred: less than its length, or equal. A plane in line with the rail makes no
+     * cheek shorter.
+     */
     public Length shortCheek() {
         double shortest = Double.POSITIVE_INFINITY;
         Piece rail = meeting.tenonPiece();
         for (HalfSpace plane : mitres) {
             double advance = plane.normal().dot(meeting.inward());
-            for (double z : new double[]{outerCheek(), innerCheek()}) {
-                Vector3D foot = rail.pose().toWorld(rail.pose().run(meeting.shoulder(), 0, z), 0, z);
-                shortest = Math.min(shortest, -plane.distance(foot) / advance);
+            if (advance > Tolerance.DIRECTION) {
+                for (double z : new double[]{outerCheek(), innerCheek()}) {
+                    Vector3D foot = rail.pose().toWorld(rail.pose().run(meeting.shoulder(), 0, z), 0, z);
+                    shortest = Math.min(shortest, -plane.distance(foot) / advance);
+                }
             }
         }
-        if (mitres.isEmpty()) {
-            return length.value();
-        }
-        return Length.least(length.value(), Length.fromMillimetres(shortest));
+        return Double.isInfinite(shortest)
+                ? length.value()
+                : Length.least(length.value(), Length.fromMillimetres(shortest));
     }
 
 }

@@ -79,12 +79,13 @@ final class BottomPanel {
         return away;
     }
 
-    /** The notches in figures: alike at all four corners. */
-    Feature describe(Piece panel, Iterable<Piece> legs) {
-        Bounds notch = notches(panel, legs).cells().getFirst().bounds();
-        Vector3D size = notch.greatest().subtract(notch.least());
-        return Feature.of(ID, Feature.Form.NOTCH, "notch.legs").measured("alongGrain", size.getX())
-                .measured("acrossGrain", size.getY());
+    /** The notches in figures, alike at all four corners; none where the legs stand clear of the panel. */
+    Optional<Feature> describe(Piece panel, Iterable<Piece> legs) {
+        return notches(panel, legs).cells().stream().findFirst().map(notch -> {
+            Vector3D size = notch.bounds().greatest().subtract(notch.bounds().least());
+            return Feature.of(ID, Feature.Form.NOTCH, "notch.legs").measured("alongGrain", size.getX())
+                    .measured("acrossGrain", size.getY());
+        });
     }
 
     Map<String, Value> usual() {

@@ -154,8 +154,8 @@ final class TableFrame {
         if (DrawerFront.isAsked(brief)) {
             features.addAll(DrawerFront.features());
         }
-        bottom().filter(Piece::isReal)
-                .ifPresent(panel -> features.add(new BottomPanel(brief).describe(panel, legs.values())));
+        bottom().filter(Piece::isReal).flatMap(panel -> new BottomPanel(brief).describe(panel, legs.values()))
+                .ifPresent(features::add);
         return features;
     }
 

@@ -86,6 +86,12 @@ class KindChoicesTest {
         assertThat(figure(plan, "bottom/apron-front", "groove.from-face")).isEqualTo(mm("70"));
     }
 
+    /** Aprons 22 set back by 45 end 67 behind the legs' faces, which are 60 wide: a panel 6 in their grooves clears the legs by 1. */
+    @Test
+    void bottom_hasNoNotchesWhereTheLegsStandClear() {
+        assertThat(plan("table", "bottom", "panel", "apron.setback", "45").frame().featuresOf("bottom")).isEmpty();
+    }
+
     /** Both rails of a drawer stand as far behind the faces of legs that lean to the front. */
     @Test
     void drawerRails_followLeaningLegs() {
