@@ -5,6 +5,7 @@ module longshoulder.core {
     requires org.apache.commons.geometry.core;
     requires org.apache.commons.text;
 
+    exports longshoulder.core.boards;
     exports longshoulder.core.brief;
     exports longshoulder.core.cutlist;
     exports longshoulder.core.projection;

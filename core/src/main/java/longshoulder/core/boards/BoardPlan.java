@@ -1,0 +1,46 @@
+package longshoulder.core.boards;
+
+import java.math.BigDecimal;
+import java.util.List;
+import longshoulder.core.measure.Length;
+
+/** Boards with what is sawn from them. */
+public record BoardPlan(List<Group> groups, List<SawnBoard> boards, List<Missing> missing) {
+
+    public BoardPlan {
+        groups = List.copyOf(groups);
+        boards = List.copyOf(boards);
+        missing = List.copyOf(missing);
+    }
+
+    /**
+     * Boards of one wood and thickness.
+     *
+     * @param thickness of the boards
+     * @param boards how many are used
+     * @param leastBoards no plan for these pieces uses fewer, whatever they cost
+     * @param leastCost no plan for these pieces costs less
+     * @param proved whether no plan has less of what the plan is to have little of
+     */
+    public record Group(String wood, Length thickness, int boards, int leastBoards, BigDecimal cost,
+            BigDecimal leastCost, boolean proved) {}
+
+    /** A piece for which there is no place. */
+    public record Missing(String piece, Why why) {}
+
+    /** Why there is none. */
+    public enum Why {
+        /** No stock of this wood. */
+        NO_WOOD,
+        /** None thick enough. */
+        TOO_THICK,
+        /** None long enough. */
+        TOO_LONG,
+        /** None wide enough. */
+        TOO_WIDE,
+        /** No single board is both long and wide enough. */
+        TOO_LARGE,
+        /** All boards that would serve are used up. */
+        USED_UP
+    }
+}

@@ -1,0 +1,143 @@
+package longshoulder.core.boards;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import longshoulder.core.boards.Task.Offered;
+import longshoulder.core.boards.Task.Wanted;
+import longshoulder.core.measure.Length;
+
+/**
+ * Plans which boards the pieces are sawn from. A piece comes from the thinnest boards that serve it, and from thicker ones where those are used
+ * up; boards of one wood and thickness are planned together.
+ */
+public final class BoardPlanner {
+
+    private final List<Stock> stock;
+    private final Search search;
+    private final Map<String, Integer> sawn = new HashMap<>();
+    private final List<BoardPlan.Group> groups = new ArrayList<>();
+    private final List<SawnBoard> boards = new ArrayList<>();
+    private final List<BoardPlan.Missing> missing = new ArrayList<>();
+
+    private BoardPlanner(List<Stock> stock, Search search) {
+        this.stock = stock;
+        this.search = search;
+    }
+
+    /** The best plan that is found before the search ends by itself or is stopped. Each board at hand is used once at most. */
+    public static BoardPlan plan(List<Blank> blanks, List<Stock> stock, Search search) {
+        BoardPlanner planner = new BoardPlanner(stock, search);
+        Map<String, List<Blank>> byWood = new LinkedHashMap<>();
+        blanks.forEach(blank -> byWood.computeIfAbsent(blank.wood(), wood -> new ArrayList<>()).add(blank));
+        byWood.forEach(planner::plan);
+        return planner.result();
+    }
+
+    private BoardPlan result() {
+        return new BoardPlan(groups, boards, missing);
+    }
+
+    private void plan(String wood, List<Blank> blanks) {
+        TreeMap<Length, List<Stock>> byThickness = new TreeMap<>();
+        stock.stream().filter(board -> board.wood().equals(wood) && board.count().orElse(1) > 0).forEach(
+                board -> byThickness.computeIfAbsent(board.thickness(), thickness -> new ArrayList<>()).add(board));
+        List<Blank> left = blanks;
+        for (Map.Entry<Length, List<Stock>> one : byThickness.entrySet()) {
+            List<Blank> here = left.stream()
+                    .filter(blank -> one.getValue().stream().anyMatch(board -> board.holds(blank)))
+                    .toList();
+            List<Blank> next = new ArrayList<>(left.stream().filter(blank -> !here.contains(blank)).toList());
+            if (!here.isEmpty()) {
+                next.addAll(plan(wood, one.getKey(), here, one.getValue()));
+            }
+            left = next;
+        }
+        left.forEach(this::missing);
+    }
+
+    /** @return what found no place */
+    private List<Blank> plan(String wood, Length thickness, List<Blank> blanks, List<Stock> here) {
+        Task task = task(blanks, here);
+        TaskSearch run = new TaskSearch(task, search);
+        run.run();
+        Solution best = run.best();
+        best.boards().forEach(used -> boards.add(Sawing.saw(task, used, sawn)));
+        BigDecimal cost = best.boards().stream().map(used -> used.board().stock().price()).reduce(BigDecimal.ZERO,
+                BigDecimal::add);
+        groups.add(new BoardPlan.Group(wood, thickness, best.boards().size(),
+                Math.min(run.leastBoards(), best.boards().size()), cost,
+                leastCost(run, cost), run.isProved()));
+        return left(task, best);
+    }
+
+    private BigDecimal leastCost(TaskSearch run, BigDecimal cost) {
+        if (search.goal() != Goal.COST) {
+            return BigDecimal.ZERO;
+        }
+        return new BigDecimal(run.leastWeight()).setScale(2, RoundingMode.HALF_UP).min(cost);
+    }
+
+    private Task task(List<Blank> blanks, List<Stock> here) {
+        List<Wanted> wanted = blanks.stream().map(blank -> Wanted.of(blank, here.getFirst())).toList();
+        int places = wanted.stream().mapToInt(Wanted::places).sum();
+        return new Task(wanted, here.stream()
+                .map(board -> new Offered(board, Math.min(places, board.count().orElse(places)), weight(board)))
+                .toList());
+    }
+
+    private double weight(Stock board) {
+        return switch (search.goal()) {
+            case COST -> board.price().doubleValue();
+            case WOOD -> board.length().toMillimetres() * board.width().toMillimetres() * 1e-6;
+            case BOARDS -> 1;
+        };
+    }
+
+    private static List<Blank> left(Task task, Solution solution) {
+        List<Blank> left = new ArrayList<>();
+        for (int i = 0; i < solution.left().size(); i++) {
+            Wanted wanted = task.wanted().get(i);
+            int places = wanted.places() - solution.left().get(i);
+            int count = wanted.blank().count() - Math.min(wanted.blank().count(), places * wanted.layers());
+            if (count > 0) {
+                Blank blank = wanted.blank();
+                left.add(new Blank(blank.id(), blank.wood(), blank.length(), blank.width(), blank.thickness(), count));
+            }
+        }
+        return left;
+    }
+
+    private void missing(Blank blank) {
+        BoardPlan.Why why = why(blank);
+        for (int i = 0; i < blank.count(); i++) {
+            missing.add(new BoardPlan.Missing(blank.id(), why));
+        }
+    }
+
+    private BoardPlan.Why why(Blank blank) {
+        List<Stock> ofWood = stock.stream().filter(board -> board.wood().equals(blank.wood())).toList();
+        List<Stock> thick = ofWood.stream().filter(board -> !blank.thickness().isGreaterThan(board.thickness()))
+                .toList();
+        if (ofWood.isEmpty()) {
+            return BoardPlan.Why.NO_WOOD;
+        }
+        if (thick.isEmpty()) {
+            return BoardPlan.Why.TOO_THICK;
+        }
+        if (thick.stream().anyMatch(board -> board.holds(blank))) {
+            return BoardPlan.Why.USED_UP;
+        }
+        if (thick.stream().allMatch(board -> blank.length().isGreaterThan(board.usableLength()))) {
+            return BoardPlan.Why.TOO_LONG;
+        }
+        return thick.stream().allMatch(board -> blank.width().isGreaterThan(board.width()))
+                ? BoardPlan.Why.TOO_WIDE
+                : BoardPlan.Why.TOO_LARGE;
+    }
+}

@@ -1,0 +1,56 @@
+package longshoulder.core.boards;
+
+import java.util.function.IntConsumer;
+
+/** How a part of a board is cut into pieces: one piece, or two smaller patterns with a kerf between them. Sizes are in picometres. */
+sealed interface Pattern {
+
+    /** Along the grain. */
+    long length();
+
+    long width();
+
+    /** What its pieces take up, in square millimetres. */
+    double area();
+
+    /** Tells of the type of every piece in it. */
+    void forEach(IntConsumer type);
+
+    /** A piece. */
+    record Single(int type, long length, long width) implements Pattern {
+        @Override
+        public double area() {
+            return length * 1e-9 * (width * 1e-9);
+        }
+
+        @Override
+        public void forEach(IntConsumer consumer) {
+            consumer.accept(type);
+        }
+    }
+
+    /**
+     * Two patterns that a cut parts.
+     *
+     * @param across whether they lie one beyond the other along the grain, parted by a crosscut; else side by side, parted by a rip
+     */
+    record Parted(boolean across, Pattern one, Pattern other, long length, long width, double area) implements Pattern {
+        @Override
+        public void forEach(IntConsumer consumer) {
+            one.forEach(consumer);
+            other.forEach(consumer);
+        }
+    }
+
+    /** One beyond the other along the grain. */
+    static Pattern crosscut(Pattern one, Pattern other, long kerf) {
+        return new Parted(true, one, other, one.length() + kerf + other.length(),
+                Math.max(one.width(), other.width()), one.area() + other.area());
+    }
+
+    /** Side by side. */
+    static Pattern rip(Pattern one, Pattern other, long kerf) {
+        return new Parted(false, one, other, Math.max(one.length(), other.length()),
+                one.width() + kerf + other.width(), one.area() + other.area());
+    }
+}

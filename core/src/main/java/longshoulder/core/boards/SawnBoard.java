@@ -1,0 +1,45 @@
+package longshoulder.core.boards;
+
+import java.util.List;
+import longshoulder.core.measure.Length;
+
+/**
+ * One board with what is sawn from it. Places are measured along the grain from the board's first end and across it from its lower edge.
+ *
+ * @param cuts in the order in which they are made; the first part is called {@value #WHOLE}
+ * @param offcuts what is left over
+ */
+public record SawnBoard(Stock stock, List<Part> pieces, List<Cut> cuts, List<Part> offcuts) {
+
+    /** The name of the part that is the whole board. */
+    public static final String WHOLE = "board";
+
+    public SawnBoard {
+        pieces = List.copyOf(pieces);
+        cuts = List.copyOf(cuts);
+        offcuts = List.copyOf(offcuts);
+    }
+
+    /**
+     * A part of the board.
+     *
+     * @param id of this very part
+     * @param piece id of the row whose piece it is; of an offcut, its own id
+     * @param layer which of those that lie one over the other, from 0
+     */
+    public record Part(String id, String piece, Length x, Length y, Length length, Length width, int layer) {}
+
+    /** What a cut does. */
+    public enum Kind {
+        CROSSCUT, RIP, RESAW
+    }
+
+    /**
+     * A cut through a part from edge to edge.
+     *
+     * @param at the near side of the kerf: along the grain, across it, or for a resaw from the lower face
+     * @param first the part before the kerf
+     * @param second the part beyond it; of no size where the kerf takes all that is there
+     */
+    public record Cut(String part, Kind kind, Length at, String first, String second) {}
+}

@@ -1,0 +1,81 @@
+package longshoulder.core.boards;
+
+import java.util.List;
+
+/** Pieces of one wood that are sawn from boards of one thickness. Sizes are in picometres. */
+record Task(List<Wanted> wanted, List<Offered> offered) {
+
+    Task {
+        wanted = List.copyOf(wanted);
+        offered = List.copyOf(offered);
+    }
+
+    /**
+     * A rough size, as often as it is wanted.
+     *
+     * @param layers how many are sawn apart from one place
+     * @param places how many places it takes
+     */
+    record Wanted(Blank blank, int layers, int places) {
+
+        static Wanted of(Blank blank, Stock stock) {
+            int layers = stock.layers(blank.thickness());
+            return new Wanted(blank, layers, Math.ceilDiv(blank.count(), layers));
+        }
+
+        long length() {
+            return blank.length().picometres();
+        }
+
+        long width() {
+            return blank.width().picometres();
+        }
+    }
+
+    /**
+     * Boards of one size.
+     *
+     * @param count how many there are at most; as many as there are pieces where any number can be bought
+     * @param weight what one of them adds to what the plan is to have little of
+     */
+    record Offered(Stock stock, int count, double weight) {
+
+        long length() {
+            return stock.usableLength().picometres();
+        }
+
+        long width() {
+            return stock.width().picometres();
+        }
+
+        long kerf() {
+            return stock.kerf().picometres();
+        }
+
+        boolean holds(long pieceLength, long pieceWidth) {
+            return pieceLength <= length() && pieceWidth <= width();
+        }
+    }
+
+    /** How many places each of the sizes takes. */
+    int[] places() {
+        return wanted.stream().mapToInt(Wanted::places).toArray();
+    }
+
+    int allPlaces() {
+        return wanted.stream().mapToInt(Wanted::places).sum();
+    }
+
+    /** Whether no two pieces lie side by side in any board: then only lengths matter. */
+    boolean isOfLengthsOnly() {
+        long narrowest = Long.MAX_VALUE;
+        long next = Long.MAX_VALUE;
+        for (Wanted one : wanted) {
+            long second = one.places() > 1 ? one.width() : Long.MAX_VALUE;
+            next = Math.min(next, Math.min(second, Math.max(narrowest, one.width())));
+            narrowest = Math.min(narrowest, one.width());
+        }
+        long both = next == Long.MAX_VALUE ? Long.MAX_VALUE : narrowest + next;
+        return offered.stream().allMatch(board -> both > board.width() - board.kerf());
+    }
+}

@@ -1,0 +1,136 @@
+package longshoulder.core.boards;
+
+import static longshoulder.core.Tables.mm;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import longshoulder.core.boards.BoardPlan.Group;
+import longshoulder.core.measure.Length;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class BoardPlannerTest {
+
+    private static final String OAK = "oak";
+
+    private static Blank blank(String id, double length, double width, double thickness, int count) {
+        return new Blank(id, OAK, Length.fromMillimetres(length), Length.fromMillimetres(width),
+                Length.fromMillimetres(thickness), count);
+    }
+
+    private static Stock board(String id, double length, double width, double thickness, String kerf, String ends) {
+        return new Stock(id, OAK, Length.fromMillimetres(length), Length.fromMillimetres(width),
+                Length.fromMillimetres(thickness), Optional.empty(), BigDecimal.TEN, mm(kerf), mm("1.2"), mm(ends));
+    }
+
+    private static Stock few(Stock stock, int count) {
+        return new Stock(stock.id(), stock.wood(), stock.length(), stock.width(), stock.thickness(),
+                Optional.of(count), stock.price(), stock.kerf(), stock.resawKerf(), stock.ends());
+    }
+
+    private static Stock priced(Stock stock, String price) {
+        return new Stock(stock.id(), stock.wood(), stock.length(), stock.width(), stock.thickness(), stock.count(),
+                new BigDecimal(price), stock.kerf(), stock.resawKerf(), stock.ends());
+    }
+
+    private static BoardPlan plan(List<Blank> blanks, List<Stock> stock, Goal goal, int asks) {
+        int[] left = {asks};
+        BoardPlan plan = BoardPlanner.plan(blanks, stock, new Search(goal, 1, () -> left[0]-- <= 0));
+        SawnCheck.assertRight(blanks, stock, plan);
+        return plan;
+    }
+
+    private static BoardPlan plan(List<Blank> blanks, List<Stock> stock) {
+        return plan(blanks, stock, Goal.COST, 20_000);
+    }
+
+    /** A pattern holds at most 3 of 780, 4 of 590, 6 of 390; 13752 with kerfs in boards of 2403: 6 boards at least, and 6 do. */
+    @Test
+    void lengths_asWorkedByHand() {
+        BoardPlan plan = plan(
+                List.of(blank("a", 780, 100, 25, 8), blank("b", 590, 100, 25, 6), blank("c", 390, 100, 25, 10)),
+                List.of(board("s", 2400, 100, 25, "3", "0")));
+        assertThat(plan.groups()).singleElement().returns(6, Group::boards).returns(6, Group::leastBoards)
+                .returns(true, Group::proved).returns(new BigDecimal("60"), Group::cost);
+    }
+
+    /** No two of 1300 lie in 2400, though the area of 13 would go into 8. */
+    @Test
+    void bound_isNotTheArea() {
+        BoardPlan plan = plan(List.of(blank("a", 1300, 100, 25, 13)), List.of(board("s", 2400, 100, 25, "3.2", "0")));
+        assertThat(plan.groups()).singleElement().returns(13, Group::leastBoards).returns(true, Group::proved);
+    }
+
+    /** Two of 22 and a cut of 1.2 lie in 50: four drawer sides come from two places. */
+    @Test
+    void thickBoards_areSawnApart() {
+        BoardPlan plan = plan(List.of(blank("side", 500, 100, 22, 4)), List.of(board("s", 1100, 100, 50, "3", "25")));
+        assertThat(plan.boards()).singleElement().satisfies(sawn -> {
+            assertThat(sawn.pieces()).extracting(SawnBoard.Part::layer).containsExactlyInAnyOrder(0, 1, 0, 1);
+            assertThat(sawn.cuts()).filteredOn(cut -> cut.kind() == SawnBoard.Kind.RESAW).hasSize(2);
+        });
+    }
+
+    /** Where the thin boards are used up the thick ones serve; what even they do not hold is missing, and why is said. */
+    @Test
+    void thickerBoards_serveWhereThinOnesAreUsedUp() {
+        Stock thin = few(board("thin", 1000, 100, 25, "3", "0"), 1);
+        Stock thick = few(board("thick", 1000, 100, 40, "3", "0"), 1);
+        BoardPlan plan = plan(List.of(blank("a", 900, 90, 22, 3), blank("b", 1100, 90, 22, 1)), List.of(thin, thick));
+        assertThat(plan.boards()).extracting(sawn -> sawn.stock().id()).containsExactly("thin", "thick");
+        assertThat(plan.missing()).containsExactlyInAnyOrder(new BoardPlan.Missing("a", BoardPlan.Why.USED_UP),
+                new BoardPlan.Missing("b", BoardPlan.Why.TOO_LONG));
+    }
+
+    /** One long board for 30 or two short ones for 10 each. */
+    @ParameterizedTest
+    @CsvSource({"COST, 2, 20.00", "BOARDS, 1, 30.00"})
+    void goal_decidesWhichBoards(Goal goal, int boards, String cost) {
+        List<Stock> stock = List.of(priced(board("long", 2000, 100, 25, "3", "0"), "30.00"),
+                priced(board("short", 1000, 100, 25, "3", "0"), "10.00"));
+        BoardPlan plan = plan(List.of(blank("a", 900, 90, 25, 2)), stock, goal, 20_000);
+        assertThat(plan.groups()).singleElement().returns(boards, Group::boards)
+                .returns(new BigDecimal(cost), Group::cost).returns(true, Group::proved);
+    }
+
+    /** Boards cut apart at random can be put together again. */
+    @ParameterizedTest
+    @CsvSource({"3, 10", "4, 16", "5, 20", "3, 30", "4, 30"})
+    void boardsCutApart_arePutTogether(int boards, int pieces) {
+        List<Blank> blanks = CutApart.of(boards, pieces, 2400, 300, 3, new Random(boards * 31L + pieces));
+        BoardPlan plan = plan(blanks, List.of(board("s", 2400, 300, 25, "3", "0")), Goal.COST, 3_000);
+        assertThat(plan.groups()).singleElement().satisfies(group -> {
+            assertThat(group.leastBoards()).isLessThanOrEqualTo(boards);
+            assertThat(group.boards()).isBetween(boards, boards + 1);
+        });
+    }
+
+    /** Any list from any stock: every plan can be sawn as it says. */
+    @ParameterizedTest
+    @EnumSource(Goal.class)
+    void anyList_canBeSawnAsPlanned(Goal goal) {
+        for (int seed = 0; seed < 150; seed++) {
+            Random random = new Random(seed);
+            List<Blank> blanks = new ArrayList<>();
+            for (int i = 0; i <= random.nextInt(12); i++) {
+                blanks.add(blank("p" + i, 100 + random.nextInt(1500), 20 + random.nextInt(200),
+                        10 + random.nextInt(40), 1 + random.nextInt(5)));
+            }
+            List<Stock> stock = new ArrayList<>();
+            for (int i = 0; i <= random.nextInt(5); i++) {
+                Stock one = priced(board("s" + i, 600 + random.nextInt(2500), 80 + random.nextInt(250),
+                        15 + random.nextInt(50), random.nextBoolean() ? "3.2" : "1.6",
+                        random.nextBoolean() ? "25" : "0"),
+                        "" + random.nextInt(50));
+                stock.add(random.nextBoolean() ? few(one, random.nextInt(6)) : one);
+            }
+            plan(blanks, stock, goal, 60);
+        }
+    }
+}
