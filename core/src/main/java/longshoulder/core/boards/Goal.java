@@ -1,5 +1,9 @@
 package longshoulder.core.boards;
 
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+
 /** What a board plan is to have as little of as possible. */
 public enum Goal {
     /** Money. */
@@ -7,5 +11,15 @@ public enum Goal {
     /** Wood in the boards that are begun. */
     WOOD,
     /** Boards. */
-    BOARDS
+    BOARDS;
+
+    /** The goal with a name. */
+    public static Optional<Goal> find(String option) {
+        return Stream.of(values()).filter(goal -> goal.option().equals(option)).findFirst();
+    }
+
+    /** Its name where people type it. */
+    public String option() {
+        return name().toLowerCase(Locale.ROOT);
+    }
 }

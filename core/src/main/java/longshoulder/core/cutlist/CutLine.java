@@ -12,10 +12,11 @@ import longshoulder.core.reckoning.Amount;
  * @param number of the line, from 1
  * @param pieces their ids; their marks are in the same order
  * @param cutTo the length to which they are sawn: the finished one, and what is trimmed flush once they are glued
+ * @param bought whether it is glass or a sheet, which is ordered or cut to its size and not sawn from boards
  * @param mirrorOf number of the line that holds their mirror images
  */
 public record CutLine(int number, List<String> pieces, List<String> marks, Role role, String wood, Size finished,
-        Amount cutTo, Size rough, Optional<Integer> mirrorOf) {
+        Amount cutTo, Size rough, boolean bought, Optional<Integer> mirrorOf) {
 
     public CutLine {
         pieces = List.copyOf(pieces);

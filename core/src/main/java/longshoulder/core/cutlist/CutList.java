@@ -43,9 +43,10 @@ public record CutList(List<CutLine> lines) {
         }
         List<CutLine> lines = new ArrayList<>();
         for (int i = 0; i < groups.size(); i++) {
-            lines.add(line(i + 1, groups.get(i), isBoughtReady(plan, groups.get(i).getFirst())
-                    ? finished(groups.get(i).getFirst())
-                    : rough(groups.get(i).getFirst(), inches), mirrorOf(groups, i)));
+            PlannedPiece first = groups.get(i).getFirst();
+            boolean bought = isBoughtReady(plan, first);
+            lines.add(line(i + 1, groups.get(i), bought ? finished(first) : rough(first, inches), bought,
+                    mirrorOf(groups, i)));
         }
         return new CutList(lines);
     }
@@ -66,11 +67,12 @@ public record CutList(List<CutLine> lines) {
         return Optional.empty();
     }
 
-    private static CutLine line(int number, List<PlannedPiece> group, Size rough, Optional<Integer> mirrorOf) {
+    private static CutLine line(int number, List<PlannedPiece> group, Size rough, boolean bought,
+            Optional<Integer> mirrorOf) {
         PlannedPiece first = group.getFirst();
         return new CutLine(number, group.stream().map(PlannedPiece::id).toList(),
                 group.stream().map(piece -> piece.piece().mark()).toList(), first.piece().role(), first.wood(),
-                finished(first), first.cutTo(), rough, mirrorOf);
+                finished(first), first.cutTo(), rough, bought, mirrorOf);
     }
 
     private static Size finished(PlannedPiece piece) {

@@ -1,0 +1,142 @@
+package longshoulder.command;
+
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import longshoulder.core.boards.Blank;
+import longshoulder.core.boards.BoardPlan;
+import longshoulder.core.boards.BoardPlanner;
+import longshoulder.core.boards.Goal;
+import longshoulder.core.boards.SawnBoard;
+import longshoulder.core.boards.Search;
+import longshoulder.core.boards.Stock;
+import longshoulder.core.cutlist.CutList;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Planner;
+import longshoulder.core.words.Words;
+import longshoulder.files.BadFile;
+import longshoulder.files.BoardsCsv;
+import longshoulder.files.BoardsJson;
+import longshoulder.files.DesignFile;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** {@code boards FILE --stock S.csv} and {@code boards --pieces P.csv --stock S.csv}: which boards the pieces are sawn from, cut by cut. */
+@Command(name = "boards", mixinStandardHelpOptions = true, description = {
+        "Plans which boards the pieces are sawn from, in which cuts, and how few boards would do at least.",
+        "Exits with 1 if a piece has no board."})
+final class BoardsCommand implements Callable<Integer> {
+
+    private static final int MOST_SECONDS = 3600;
+
+    @Parameters(index = "0", arity = "0..1", paramLabel = "FILE", description = "A design: its rough sizes are planned.")
+    private @Nullable Path file;
+
+    @Option(names = "--pieces", paramLabel = "CSV", description = "In place of a design a table of pieces, taken as they are: id,length,width,thickness,wood,count.")
+    private @Nullable Path pieces;
+
+    @Option(names = "--stock", required = true, paramLabel = "CSV", description = "The boards: id,length,width,thickness,wood,count,price,kerf,ends. Without a count any number can be bought.")
+    @SuppressWarnings("NullAway.Init") // picocli fills it in
+    private Path stock;
+
+    @Option(names = "--goal", paramLabel = "GOAL", description = "What is to be least: cost (unless given), wood or boards.")
+    private String goal = Goal.COST.option();
+
+    @Option(names = "--seconds", paramLabel = "N", description = "How long to look at most: 5 unless given.")
+    private double seconds = 5;
+
+    @Option(names = "--seed", paramLabel = "N", description = "Of what is tried at random: 1 unless given.")
+    private long seed = 1;
+
+    @Option(names = "--json", description = "As JSON, lengths in millimetres.")
+    private boolean json;
+
+    @Spec
+    @SuppressWarnings("NullAway.Init")
+    private CommandSpec command;
+
+    @Override
+    public Integer call() throws BadFile {
+        if (!(seconds > 0) || seconds > MOST_SECONDS) {
+            throw new Refusal("--seconds must lie between 0 and %d.".formatted(MOST_SECONDS));
+        }
+        Goal least = Goal.find(goal)
+                .orElseThrow(() -> new Refusal("--goal must be cost, wood or boards, not \"%s\".".formatted(goal)));
+        if ((file == null) == (pieces == null)) {
+            throw new Refusal("Name either a design or a table of pieces with --pieces.");
+        }
+        List<Blank> blanks = file != null ? rough(file) : told(BoardsCsv.readPieces(Objects.requireNonNull(pieces)));
+        List<Stock> boards = told(BoardsCsv.readStock(stock));
+        long end = System.nanoTime() + (long) (seconds * TimeUnit.SECONDS.toNanos(1));
+        BoardPlan plan = BoardPlanner.plan(blanks, boards, new Search(least, seed, () -> System.nanoTime() - end > 0));
+        PrintWriter out = command.commandLine().getOut();
+        if (json) {
+            out.print(new String(BoardsJson.toBytes(plan), StandardCharsets.UTF_8));
+        } else {
+            print(plan, out);
+        }
+        out.flush();
+        return plan.missing().isEmpty() ? Main.FINE : Main.STOPPED;
+    }
+
+    /** The lines that can be used; what is wrong with the others is said. */
+    private <T> List<T> told(BoardsCsv.Table<T> table) {
+        PrintWriter err = command.commandLine().getErr();
+        table.troubles().forEach(err::println);
+        err.flush();
+        return table.rows();
+    }
+
+    /** A line of the cut list is a row; glass and sheets do not come from boards. */
+    private static List<Blank> rough(Path file) throws BadFile {
+        return CutList.of(Planner.plan(DesignFile.read(file))).lines().stream().filter(line -> !line.bought())
+                .map(line -> new Blank(String.join(" ", line.marks()), line.wood(), line.rough().length().value(),
+                        line.rough().width().value(), line.rough().thickness().value(), line.count()))
+                .toList();
+    }
+
+    private static void print(BoardPlan plan, PrintWriter out) {
+        Words words = Words.showing(Showing.TENTH_MILLIMETRES);
+        for (BoardPlan.Group group : plan.groups()) {
+            out.printf(Locale.ROOT, "%s, %s thick: %d %s, %s%s%n", words.wood(group.wood()),
+                    words.length(group.thickness()), group.boards(), group.boards() == 1 ? "board" : "boards",
+                    group.proved() ? "proved least" : "at least " + group.leastBoards() + " are needed",
+                    group.cost().signum() > 0 ? ", " + group.cost().toPlainString() : "");
+        }
+        for (int i = 0; i < plan.boards().size(); i++) {
+            board(i + 1, plan.boards().get(i), words, out);
+        }
+        plan.missing().stream().collect(Collectors.groupingBy(missing -> missing, LinkedHashMap::new,
+                Collectors.counting())).forEach(
+                        (missing, count) -> out.printf(Locale.ROOT, "Missing: %d × %s, %s.%n",
+                                count, missing.piece(), BoardsJson.why(missing.why())));
+    }
+
+    private static void board(int number, SawnBoard board, Words words, PrintWriter out) {
+        Stock stock = board.stock();
+        out.printf(Locale.ROOT, "%nBoard %d: %s, %s × %s × %s%n", number, stock.id(), words.length(stock.length()),
+                words.length(stock.width()), words.length(stock.thickness()));
+        for (SawnBoard.Cut cut : board.cuts()) {
+            out.printf(Locale.ROOT, "  %-8s %-10s at %-10s → %s, %s%n", switch (cut.kind()) {
+                case CROSSCUT -> "crosscut";
+                case RIP -> "rip";
+                case RESAW -> "resaw";
+            }, cut.part(), words.length(cut.at()), cut.first(), cut.second());
+        }
+        for (SawnBoard.Part offcut : board.offcuts()) {
+            out.printf(Locale.ROOT, "  left over: %s, %s × %s%n", offcut.id(), words.length(offcut.length()),
+                    words.length(offcut.width()));
+        }
+    }
+}
