@@ -9,7 +9,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import longshoulder.core.boards.Blank;
@@ -153,7 +152,7 @@ public final class BoardsCsv {
     }
 
     private static String wood(CSVRecord line) {
-        return cell(line, "wood").toLowerCase(Locale.ROOT);
+        return cell(line, "wood");
     }
 
     private static Length size(CSVRecord line, String column) throws Trouble {

@@ -4,7 +4,6 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -33,7 +32,7 @@ public final class BoardPlanner {
     /** The best plan that is found before the search ends by itself or is stopped. Each board at hand is used once at most. */
     public static BoardPlan plan(List<Blank> blanks, List<Stock> stock, Search search) {
         BoardPlanner planner = new BoardPlanner(stock, search);
-        Map<String, List<Blank>> byWood = new LinkedHashMap<>();
+        Map<String, List<Blank>> byWood = new TreeMap<>(String.CASE_INSENSITIVE_ORDER);
         blanks.forEach(blank -> byWood.computeIfAbsent(blank.wood(), wood -> new ArrayList<>()).add(blank));
         byWood.forEach(planner::plan);
         return planner.result();
@@ -45,7 +44,7 @@ public final class BoardPlanner {
 
     private void plan(String wood, List<Blank> blanks) {
         TreeMap<Length, List<Stock>> byThickness = new TreeMap<>();
-        stock.stream().filter(board -> board.wood().equals(wood) && board.count().orElse(1) > 0).forEach(
+        stock.stream().filter(board -> board.wood().equalsIgnoreCase(wood) && board.count().orElse(1) > 0).forEach(
                 board -> byThickness.computeIfAbsent(board.thickness(), thickness -> new ArrayList<>()).add(board));
         List<Blank> left = blanks;
         for (Map.Entry<Length, List<Stock>> one : byThickness.entrySet()) {
@@ -121,7 +120,7 @@ public final class BoardPlanner {
     }
 
     private BoardPlan.Why why(Blank blank) {
-        List<Stock> ofWood = stock.stream().filter(board -> board.wood().equals(blank.wood())).toList();
+        List<Stock> ofWood = stock.stream().filter(board -> board.wood().equalsIgnoreCase(blank.wood())).toList();
         List<Stock> thick = ofWood.stream().filter(board -> !blank.thickness().isGreaterThan(board.thickness()))
                 .toList();
         if (ofWood.isEmpty()) {

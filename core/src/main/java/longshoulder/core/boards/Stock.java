@@ -46,7 +46,7 @@ public record Stock(String id, String wood, Length length, Length width, Length 
 
     /** Whether a piece can be sawn from it at all. */
     boolean holds(Blank piece) {
-        return wood.equals(piece.wood()) && !piece.thickness().isGreaterThan(thickness)
+        return wood.equalsIgnoreCase(piece.wood()) && !piece.thickness().isGreaterThan(thickness)
                 && !piece.length().isGreaterThan(usableLength()) && !piece.width().isGreaterThan(width);
     }
 }
