@@ -17,6 +17,9 @@ import longshoulder.core.measure.Length;
  */
 public final class BoardPlanner {
 
+    /** What sums of prices in doubles may lack. */
+    private static final double NOISE = 1e-6;
+
     private final List<Stock> stock;
     private final Search search;
     private final Map<String, Integer> sawn = new HashMap<>();
@@ -69,17 +72,19 @@ public final class BoardPlanner {
         best.boards().forEach(used -> boards.add(Sawing.saw(task, used, sawn)));
         BigDecimal cost = best.boards().stream().map(used -> used.board().stock().price()).reduce(BigDecimal.ZERO,
                 BigDecimal::add);
-        groups.add(new BoardPlan.Group(wood, thickness, best.boards().size(),
-                Math.min(run.leastBoards(), best.boards().size()), cost,
-                leastCost(run, cost), run.isProved()));
+        // The bounds hold for all pieces together: where some are missing, little is known of the others.
+        boolean whole = best.missing() == 0;
+        groups.add(new BoardPlan.Group(wood, thickness, best.boards().size(), whole ? run.leastBoards() : 1, cost,
+                whole ? leastCost(run, task) : BigDecimal.ZERO, run.isProved()));
         return left(task, best);
     }
 
-    private BigDecimal leastCost(TaskSearch run, BigDecimal cost) {
-        if (search.goal() != Goal.COST) {
-            return BigDecimal.ZERO;
-        }
-        return new BigDecimal(run.leastWeight()).setScale(2, RoundingMode.HALF_UP).min(cost);
+    /** In money, rounded down: where it is not money that is to be least, of the least boards at the lowest price. */
+    private BigDecimal leastCost(TaskSearch run, Task task) {
+        return search.goal() == Goal.COST
+                ? new BigDecimal(run.leastWeight() + NOISE).setScale(2, RoundingMode.FLOOR)
+                : task.offered().stream().map(board -> board.stock().price()).min(BigDecimal::compareTo)
+                        .orElse(BigDecimal.ZERO).multiply(BigDecimal.valueOf(run.leastBoards()));
     }
 
     private Task task(List<Blank> blanks, List<Stock> here) {
