@@ -2,10 +2,7 @@ package longshoulder.command;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.stream.Stream;
@@ -21,22 +18,12 @@ class BoardsCommandTest {
     @TempDir
     Path directory;
 
-    private record Outcome(int code, String out, String err) {}
-
-    private static Outcome run(String... arguments) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ByteArrayOutputStream err = new ByteArrayOutputStream();
-        int code = Main.run(new PrintStream(out, true, StandardCharsets.UTF_8),
-                new PrintStream(err, true, StandardCharsets.UTF_8), arguments);
-        return new Outcome(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
-    }
-
     private String table(String name, String text) throws IOException {
         return Files.writeString(directory.resolve(name), text).toString();
     }
 
     private Outcome boards(String pieces, String stock, String... more) throws IOException {
-        return run(Stream.concat(Stream.of("boards", "--pieces",
+        return Outcome.run(Stream.concat(Stream.of("boards", "--pieces",
                 table("p.csv", "id,length,width,thickness,wood,count\n" + pieces), "--stock",
                 table("s.csv", STOCK + stock)), Stream.of(more)).toArray(String[]::new));
     }
@@ -82,8 +69,8 @@ class BoardsCommandTest {
     /** A design's rough sizes: the legs come from thick boards, the top of another wood is missing. */
     @Test
     void design_isPlannedFromItsRoughSizes() throws IOException {
-        String design = table("t.longshoulder.json", run("new", "table", "--wood", "all=beech").out());
-        Outcome told = run("boards", design, "--stock",
+        String design = table("t.longshoulder.json", Outcome.run("new", "table", "--wood", "all=beech").out());
+        Outcome told = Outcome.run("boards", design, "--stock",
                 table("s.csv",
                         STOCK + "thin,3000,900,30,beech,,40,,\nthick,3000,160,70,beech,,90,,\n"));
         assertThat(told.err()).isEmpty();

@@ -2,9 +2,7 @@ package longshoulder.command;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -23,16 +21,6 @@ class DrawCommandTest {
     @TempDir
     Path directory;
 
-    private record Run(int code, String out, String err) {}
-
-    private static Run run(String... arguments) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ByteArrayOutputStream err = new ByteArrayOutputStream();
-        int code = Main.run(new PrintStream(out, true, StandardCharsets.UTF_8),
-                new PrintStream(err, true, StandardCharsets.UTF_8), arguments);
-        return new Run(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
-    }
-
     @ParameterizedTest
     @ValueSource(strings = {"front", "end", "plan", "pictorial", "sheet", "joint:apron-front/leg-front-left", "rod:B1",
             "rod:apron-front", "lengths"})
@@ -40,7 +28,7 @@ class DrawCommandTest {
         Path pdf = directory.resolve("a.pdf");
         Path svg = directory.resolve("a.svg");
         Path dxf = directory.resolve("a.dxf");
-        Run run = run("draw", TABLE, "--view", view, "--paper", "letter", "--pdf", pdf.toString(), "--svg",
+        Outcome run = Outcome.run("draw", TABLE, "--view", view, "--paper", "letter", "--pdf", pdf.toString(), "--svg",
                 svg.toString(), "--dxf", dxf.toString());
         assertThat(run.code()).as(run.err()).isZero();
         assertThat(Files.readString(pdf, StandardCharsets.ISO_8859_1)).startsWith("%PDF-");
@@ -51,7 +39,8 @@ class DrawCommandTest {
     @Test
     void draw_atAScale_thePageIsAsLargeAsTheDrawing() throws IOException {
         Path svg = directory.resolve("a.svg");
-        assertThat(run("draw", TABLE, "--view", "rod:B1", "--scale", "1:2", "--svg", svg.toString()).code()).isZero();
+        assertThat(Outcome.run("draw", TABLE, "--view", "rod:B1", "--scale", "1:2", "--svg", svg.toString()).code())
+                .isZero();
         // 1340 at a half, and 25.4 at both ends.
         assertThat(Files.readString(svg)).contains("width=\"720.800mm\"");
     }
@@ -68,7 +57,7 @@ class DrawCommandTest {
     void draw_whatCannotBe_isSaidInOneSentence(String options, String sentence) {
         List<String> arguments = new java.util.ArrayList<>(List.of("draw", TABLE));
         arguments.addAll(List.of(options.strip().split(" ", -1)));
-        Run run = run(arguments.toArray(String[]::new));
+        Outcome run = Outcome.run(arguments.toArray(String[]::new));
         assertThat(run.code()).isEqualTo(2);
         assertThat(run.err()).contains(sentence.strip());
         assertThat(run.err().strip()).doesNotContain("\n");
@@ -78,16 +67,16 @@ class DrawCommandTest {
     void papers_haveTheDateThatIsPassedIn_andAreTheSameEveryTime() throws IOException {
         Path one = directory.resolve("one.pdf");
         Path two = directory.resolve("two.pdf");
-        assertThat(run("papers", TABLE, "--pdf", one.toString(), "--date", "2026-12-01").code()).isZero();
-        assertThat(run("papers", TABLE, "--pdf", two.toString(), "--date", "2026-12-01").code()).isZero();
+        assertThat(Outcome.run("papers", TABLE, "--pdf", one.toString(), "--date", "2026-12-01").code()).isZero();
+        assertThat(Outcome.run("papers", TABLE, "--pdf", two.toString(), "--date", "2026-12-01").code()).isZero();
         assertThat(Files.readAllBytes(one)).isEqualTo(Files.readAllBytes(two));
-        assertThat(run("papers", TABLE, "--pdf", one.toString(), "--date", "tomorrow").err())
+        assertThat(Outcome.run("papers", TABLE, "--pdf", one.toString(), "--date", "tomorrow").err())
                 .contains("\"tomorrow\" is not a date; write it as 2026-12-01.");
     }
 
     @Test
     void help_listsTheCommands_andExplainsOne() {
-        assertThat(run("help").out()).contains("draw", "papers", "cutlist");
-        assertThat(run("help", "draw").out()).contains("--view", "--scale");
+        assertThat(Outcome.run("help").out()).contains("draw", "papers", "cutlist");
+        assertThat(Outcome.run("help", "draw").out()).contains("--view", "--scale");
     }
 }

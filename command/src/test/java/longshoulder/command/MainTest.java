@@ -25,22 +25,12 @@ class MainTest {
     @TempDir
     Path directory;
 
-    private record Outcome(int code, String out, String err) {}
-
-    private static Outcome run(String... arguments) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ByteArrayOutputStream err = new ByteArrayOutputStream();
-        int code = Main.run(new PrintStream(out, true, StandardCharsets.UTF_8),
-                new PrintStream(err, true, StandardCharsets.UTF_8), arguments);
-        return new Outcome(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
-    }
-
     /** A table with aprons 95 wide, stopped tenons where no joint is chosen, unmarked pieces and some values changed. */
     private String design(String... settings) throws Exception {
         Stream<String> sets = Stream.concat(Stream.of("joints.choice=stopped-tenon", "orientation.marks=as-chosen",
                 "limit.wall-share=1/4", "apron.width=95 mm", "figures.step=0"), Stream.of(settings))
                 .flatMap(setting -> Stream.of("--set", setting));
-        Outcome made = run(Stream.concat(Stream.of("new", "table"), sets).toArray(String[]::new));
+        Outcome made = Outcome.run(Stream.concat(Stream.of("new", "table"), sets).toArray(String[]::new));
         assertThat(made.err()).isEmpty();
         assertThat(made.code()).isZero();
         Path file = Files.createTempFile(directory, "t", ".longshoulder.json");
@@ -50,25 +40,26 @@ class MainTest {
 
     @Test
     void plan_workedExample_readsAsInTheTrade() throws Exception {
-        Outcome plan = run("plan", design("overall.length=1500 mm", "tenon.length=38"));
+        Outcome plan = Outcome.run("plan", design("overall.length=1500 mm", "tenon.length=38"));
         assertThat(plan.code()).isZero();
         assertThat(plan.out()).containsPattern("B1 +front apron +beech +1336 mm +1260 mm")
                 .contains("NOTE [tenon-wide] A tenon 71 mm wide and 8 mm thick");
-        assertThat(run("check", design("apron.width=70 mm")).out()).contains("Nothing found against it");
+        assertThat(Outcome.run("check", design("apron.width=70 mm")).out()).contains("Nothing found against it");
     }
 
     /** The chisels, the step in which lengths are shown, and one wood for all. */
     @Test
     void set_chiselsStepAndOneWood() throws Exception {
         String file = design();
-        assertThat(run("set", file, "--chisels", "7 mm,9", "--wood", "all=elm").err()).isEmpty();
-        String plan = run("plan", file).out();
+        assertThat(Outcome.run("set", file, "--chisels", "7 mm,9", "--wood", "all=elm").err()).isEmpty();
+        String plan = Outcome.run("plan", file).out();
         assertThat(plan).contains("thickness of the tenon 7 mm").doesNotContain("beech");
-        assertThat(run("set", file, "--show", "1/16 in").code()).isZero();
-        assertThat(run("plan", file).out()).contains("thickness of the tenon 1/4 in");
-        assertThat(run("set", file, "--show", "1 in").err()).contains("it is one of 1 mm").hasLineCount(1);
-        assertThat(run("set", file, "mast:joint=bridle").err()).contains("There is nothing called \"mast:joint\"");
-        assertThat(run("set", file, "--alter", "bevel,piece=leg-front-left,angle=5").err())
+        assertThat(Outcome.run("set", file, "--show", "1/16 in").code()).isZero();
+        assertThat(Outcome.run("plan", file).out()).contains("thickness of the tenon 1/4 in");
+        assertThat(Outcome.run("set", file, "--show", "1 in").err()).contains("it is one of 1 mm").hasLineCount(1);
+        assertThat(Outcome.run("set", file, "mast:joint=bridle").err())
+                .contains("There is nothing called \"mast:joint\"");
+        assertThat(Outcome.run("set", file, "--alter", "bevel,piece=leg-front-left,angle=5").err())
                 .contains("\"face\" is missing").hasLineCount(1);
     }
 
@@ -76,16 +67,17 @@ class MainTest {
     @Test
     void set_solve_changesASize() throws Exception {
         Path file = directory.resolve("solve.longshoulder.json");
-        Files.writeString(file, run("new", "door", "--set", "construction=cope-and-stick").out());
-        Outcome solved = run("set", file.toString(), "--solve", "rail-top:length=352 mm");
+        Files.writeString(file, Outcome.run("new", "door", "--set", "construction=cope-and-stick").out());
+        Outcome solved = Outcome.run("set", file.toString(), "--solve", "rail-top:length=352 mm");
         assertThat(solved.err()).isEmpty();
         assertThat(solved.out()).contains("352 mm").contains("from 450 mm to 452 mm").hasLineCount(1);
-        assertThat(run("cutlist", file.toString()).out()).contains("352 mm");
-        assertThat(run("set", file.toString(), "--solve", "rail-top:length=340,stile.width").out())
+        assertThat(Outcome.run("cutlist", file.toString()).out()).contains("352 mm");
+        assertThat(Outcome.run("set", file.toString(), "--solve", "rail-top:length=340,stile.width").out())
                 .contains("from 60 mm to 66 mm");
-        assertThat(run("set", file.toString(), "--solve", "rail-top:length=350,size.height").err()).hasLineCount(1)
+        assertThat(Outcome.run("set", file.toString(), "--solve", "rail-top:length=350,size.height").err())
+                .hasLineCount(1)
                 .contains("does not hang on this");
-        assertThat(run("set", file.toString(), "--solve", "mast:length=340").err()).hasLineCount(1)
+        assertThat(Outcome.run("set", file.toString(), "--solve", "mast:length=340").err()).hasLineCount(1)
                 .contains("there is no such length");
     }
 
@@ -93,19 +85,20 @@ class MainTest {
     @Test
     void woods_ownAndNearest() throws Exception {
         String file = design();
-        assertThat(run("woods").out()).contains("white-oak").contains("hornbeam").contains("unknown");
-        assertThat(run("set", file, "--wood", "top=oak", "--wood", "leg=Black Locust").err()).isEmpty();
-        assertThat(run("plan", file).out()).contains("white oak").contains("black locust");
-        assertThat(run("set", file, "--wood", "top=beach").err()).contains("the nearest names are beech")
+        assertThat(Outcome.run("woods").out()).contains("white-oak").contains("hornbeam").contains("unknown");
+        assertThat(Outcome.run("set", file, "--wood", "top=oak", "--wood", "leg=Black Locust").err()).isEmpty();
+        assertThat(Outcome.run("plan", file).out()).contains("white oak").contains("black locust");
+        assertThat(Outcome.run("set", file, "--wood", "top=beach").err()).contains("the nearest names are beech")
                 .hasLineCount(1);
         Path table = directory.resolve("own.csv");
         Files.writeString(table, "id,density,character,source\nbog-oak,800,dusty,weighed\nBog Pine,1,,\n");
-        Outcome read = run("set", file, "--woods-from", table.toString(), "--wood", "top=bog-oak");
+        Outcome read = Outcome.run("set", file, "--woods-from", table.toString(), "--wood", "top=bog-oak");
         assertThat(read.out()).contains("Line 3: \"Bog Pine\" is no id of a wood").hasLineCount(1);
-        assertThat(run("plan", file).out()).contains("bog oak");
-        assertThat(run("woods", file, "--csv").out()).contains("bog-oak,,800,,,,dusty");
+        assertThat(Outcome.run("plan", file).out()).contains("bog oak");
+        assertThat(Outcome.run("woods", file, "--csv").out()).contains("bog-oak,,800,,,,dusty");
         Files.writeString(table, "wood\noak\n");
-        assertThat(run("set", file, "--woods-from", table.toString()).err()).contains("has no heading with \"id\"");
+        assertThat(Outcome.run("set", file, "--woods-from", table.toString()).err())
+                .contains("has no heading with \"id\"");
     }
 
     /** Fine details in wood that is crushed or splits; in beech nothing is said. */
@@ -113,9 +106,9 @@ class MainTest {
     @CsvSource({"beech, ''", "pine, is crushed by a dull edge", "robinia, comes apart along the grain"})
     void check_fineDetails(String wood, String said) throws Exception {
         Path file = directory.resolve("fine.longshoulder.json");
-        Files.writeString(file, run("new", "door", "--set", "construction=cope-and-stick").out());
-        assertThat(run("set", file.toString(), "--wood", "all=" + wood).err()).isEmpty();
-        String out = run("check", file.toString()).out();
+        Files.writeString(file, Outcome.run("new", "door", "--set", "construction=cope-and-stick").out());
+        assertThat(Outcome.run("set", file.toString(), "--wood", "all=" + wood).err()).isEmpty();
+        String out = Outcome.run("check", file.toString()).out();
         assertThat(out.contains("fine-detail")).isEqualTo(!said.isEmpty());
         assertThat(out).contains(said);
     }
@@ -124,10 +117,10 @@ class MainTest {
     @Test
     void check_copedDoor_tongueAndGrooveAgree() throws Exception {
         Path file = directory.resolve("coped.longshoulder.json");
-        Files.writeString(file, run("new", "door", "--set", "construction=cope-and-stick").out());
-        assertThat(run("check", file.toString()).out()).contains("Nothing found against it");
-        run("set", file.toString(), "cope-and-stick:tongue.length=15");
-        assertThat(run("check", file.toString()).out())
+        Files.writeString(file, Outcome.run("new", "door", "--set", "construction=cope-and-stick").out());
+        assertThat(Outcome.run("check", file.toString()).out()).contains("Nothing found against it");
+        Outcome.run("set", file.toString(), "cope-and-stick:tongue.length=15");
+        assertThat(Outcome.run("check", file.toString()).out())
                 .contains("[tongue-unlike-groove]", "15 mm long, but the grooves are 10 mm deep")
                 .contains("remedy: set the depth of the grooves or rebates to 15 mm");
     }
@@ -139,9 +132,10 @@ class MainTest {
         for (Kind kind : Kinds.all()) {
             Path file = Files.createTempFile(directory, kind.id(), ".longshoulder.json");
             Files.writeString(file,
-                    run(Stream.of("new", kind.id(), unit).filter(word -> !word.isEmpty()).toArray(String[]::new))
+                    Outcome.run(
+                            Stream.of("new", kind.id(), unit).filter(word -> !word.isEmpty()).toArray(String[]::new))
                             .out());
-            Outcome check = run("check", file.toString());
+            Outcome check = Outcome.run("check", file.toString());
             assertThat(check.out()).as(kind.id()).contains("Nothing found against it");
             assertThat(check.code()).as(kind.id()).isZero();
         }
@@ -151,7 +145,7 @@ class MainTest {
     @Test
     void joints_asJson_areTried() throws Exception {
         String file = design("joints.choice=best-for-the-place", "apron.width=90 mm");
-        String json = run("joints", file, "--at", "apron-front/leg-front-left", "--json").out();
+        String json = Outcome.run("joints", file, "--at", "apron-front/leg-front-left", "--json").out();
         assertThat(json).startsWith("{")
                 .containsSubsequence("\"joint\" : \"apron-front/leg-front-left\"", "\"candidates\" : [",
                         "\"type\" : \"haunched-tenon\"", "\"chosen\" : true", "\"unusual\" : false", "\"for\" : [",
@@ -163,79 +157,80 @@ class MainTest {
     @Test
     void lists_haveNoNegativeLengths() throws Exception {
         String file = design("overall.length=300 mm", "overhang.ends=120 mm");
-        assertThat(run("cutlist", file).out()).doesNotContain("\u2212", "B1").contains("C1");
-        assertThat(run("cutlist", file, "--csv").out()).doesNotContain(",-", "B1").contains("C1");
-        assertThat(run("plan", file).out()).doesNotContain("\u2212").contains("Nothing is left of the front apron");
+        assertThat(Outcome.run("cutlist", file).out()).doesNotContain("\u2212", "B1").contains("C1");
+        assertThat(Outcome.run("cutlist", file, "--csv").out()).doesNotContain(",-", "B1").contains("C1");
+        assertThat(Outcome.run("plan", file).out()).doesNotContain("\u2212")
+                .contains("Nothing is left of the front apron");
     }
 
     /** A workshop's file takes the place of what a design has, for one command or for good; without one the shipped one is used. */
     @Test
     void workshop_isWritten_andUsed() throws Exception {
-        String file = Files.writeString(directory.resolve("plain.json"), run("new", "table").out()).toString();
-        assertThat(run("workshop").out()).contains("longshoulder-workshop").contains("\"6 mm\"");
-        assertThat(run("workshop", "--inches").out()).contains("6.35 mm");
+        String file = Files.writeString(directory.resolve("plain.json"), Outcome.run("new", "table").out()).toString();
+        assertThat(Outcome.run("workshop").out()).contains("longshoulder-workshop").contains("\"6 mm\"");
+        assertThat(Outcome.run("workshop", "--inches").out()).contains("6.35 mm");
         Path own = Files.writeString(directory.resolve("own.json"),
-                run("workshop").out().replace("\"rules\" : { }", "\"rules\" : {\"school.thickness\":\"half\"}")
+                Outcome.run("workshop").out().replace("\"rules\" : { }", "\"rules\" : {\"school.thickness\":\"half\"}")
                         .replace("\"8 mm\",", ""));
-        Outcome planned = run("plan", file, "--workshop", own.toString(), "--json");
-        assertThat(planned.out()).isNotEqualTo(run("plan", file, "--json").out());
-        assertThat(run("workshop", file).out()).isEqualTo(run("workshop").out());
-        assertThat(run("set", file, "--workshop", own.toString()).code()).isZero();
-        assertThat(run("plan", file, "--json").out()).isEqualTo(planned.out());
-        Outcome fresh = run("new", "table", "--workshop", own.toString());
+        Outcome planned = Outcome.run("plan", file, "--workshop", own.toString(), "--json");
+        assertThat(planned.out()).isNotEqualTo(Outcome.run("plan", file, "--json").out());
+        assertThat(Outcome.run("workshop", file).out()).isEqualTo(Outcome.run("workshop").out());
+        assertThat(Outcome.run("set", file, "--workshop", own.toString()).code()).isZero();
+        assertThat(Outcome.run("plan", file, "--json").out()).isEqualTo(planned.out());
+        Outcome fresh = Outcome.run("new", "table", "--workshop", own.toString());
         assertThat(Files.writeString(directory.resolve("fresh.json"), fresh.out())).exists();
-        assertThat(run("workshop", directory.resolve("fresh.json").toString()).out())
-                .isEqualTo(run("workshop", file).out()).contains("half");
-        assertThat(run("plan", file, "--workshop", file).code()).isEqualTo(2);
+        assertThat(Outcome.run("workshop", directory.resolve("fresh.json").toString()).out())
+                .isEqualTo(Outcome.run("workshop", file).out()).contains("half");
+        assertThat(Outcome.run("plan", file, "--workshop", file).code()).isEqualTo(2);
     }
 
     /** Another kind: what is dropped is said, what stays is there. */
     @Test
     void set_kind_saysWhatItDrops() throws Exception {
         String file = design("leg.width=55 mm");
-        run("set", file, "--milled", "leg-front-left:width=54.2 mm", "--wood", "top=elm");
-        Outcome door = run("set", file, "--kind", "door");
+        Outcome.run("set", file, "--milled", "leg-front-left:width=54.2 mm", "--wood", "top=elm");
+        Outcome door = Outcome.run("set", file, "--kind", "door");
         assertThat(door.out()).contains("sizes, joints and changes to the frame of the table are gone")
                 .contains("waits until it is made again");
         assertThat(Files.readString(Path.of(file))).contains("\"door\"").contains("elm").contains("54.2 mm");
-        assertThat(run("set", file, "--kind", "boat").err()).contains("boat");
-        assertThat(run("set", file, "--kind", "table", "leg.width=55").code()).isZero();
-        assertThat(run("plan", file).out()).contains("54.2");
+        assertThat(Outcome.run("set", file, "--kind", "boat").err()).contains("boat");
+        assertThat(Outcome.run("set", file, "--kind", "table", "leg.width=55").code()).isZero();
+        assertThat(Outcome.run("plan", file).out()).contains("54.2");
     }
 
     @Test
     void plan_why_tellsTheReckoning() throws Exception {
         String file = design("overall.length=60 in");
-        Outcome why = run("plan", file, "--why", "B1");
+        Outcome why = Outcome.run("plan", file, "--why", "B1");
         assertThat(why.out()).contains("overall length = 1524 mm")
                 .contains("− 2 × overhang of the top at each end = 60 mm").contains("length of the front apron");
-        assertThat(run("plan", file, "--why", "keel").err()).contains("There is no piece \"keel\"");
+        assertThat(Outcome.run("plan", file, "--why", "keel").err()).contains("There is no piece \"keel\"");
     }
 
     @Test
     void plan_json_isThePlan() throws Exception {
-        assertThat(run("plan", design(), "--json").out()).startsWith("{").contains("\"longshoulder-plan\"");
+        assertThat(Outcome.run("plan", design(), "--json").out()).startsWith("{").contains("\"longshoulder-plan\"");
     }
 
     @Test
     void check_collision_exitsWithOne() throws Exception {
-        Outcome check = run("check", design("tenon.meeting=full", "tenon.length=44"));
+        Outcome check = Outcome.run("check", design("tenon.meeting=full", "tenon.length=44"));
         assertThat(check.code()).isEqualTo(1);
         assertThat(check.out()).contains("STOP [tenons-collide]").contains("remedy: Mitre".replace("Mitre", "mitre"));
-        assertThat(run("check", design()).code()).isZero();
+        assertThat(Outcome.run("check", design()).code()).isZero();
     }
 
     @Test
     void cutlist_forAPersonAndAsCsv() throws Exception {
         String file = design("leg.width=70");
-        assertThat(run("cutlist", file).out()).contains("2 × leg (A1 A4)").contains("mirror image of 2");
-        assertThat(run("cutlist", file, "--csv").out()).contains("rough length mm");
+        assertThat(Outcome.run("cutlist", file).out()).contains("2 × leg (A1 A4)").contains("mirror image of 2");
+        assertThat(Outcome.run("cutlist", file, "--csv").out()).contains("rough length mm");
     }
 
     @Test
     void export_obj_writesAFileAPieceAndOneOfAll() throws Exception {
         Path target = directory.resolve("solids");
-        Outcome export = run("export", design(), "--obj", target.toString());
+        Outcome export = Outcome.run("export", design(), "--obj", target.toString());
         assertThat(export.code()).isZero();
         assertThat(target.resolve("apron-front.obj")).exists();
         assertThat(target.resolve("all.obj")).exists();
@@ -244,9 +239,9 @@ class MainTest {
     @Test
     void export_looseTenons_areFilesOfTheirOwn() throws Exception {
         String file = design();
-        run("set", file, "apron-front/leg-front-left:joint=loose-tenon");
+        Outcome.run("set", file, "apron-front/leg-front-left:joint=loose-tenon");
         Path target = directory.resolve("loose");
-        assertThat(run("export", file, "--obj", target.toString()).code()).isZero();
+        assertThat(Outcome.run("export", file, "--obj", target.toString()).code()).isZero();
         assertThat(target.resolve("apron-front--leg-front-left--loose-tenon.obj")).exists().content()
                 .contains("o apron-front--leg-front-left--loose-tenon");
         assertThat(target.resolve("all.obj")).content().contains("loose-tenon");
@@ -254,23 +249,24 @@ class MainTest {
 
     @Test
     void kinds_bothWays() {
-        assertThat(run("kinds").out()).contains("overall.length");
-        assertThat(run("kinds", "--json").out()).contains("\"least\" : 200");
+        assertThat(Outcome.run("kinds").out()).contains("overall.length");
+        assertThat(Outcome.run("kinds", "--json").out()).contains("\"least\" : 200");
     }
 
     @Test
     void joints_listsEveryTypeWithParametersAndRules() {
-        assertThat(run("joints").out()).contains("haunched-tenon:").contains("haunch.form").contains("square, sloping");
-        assertThat(run("joints", "--json").out()).contains("\"id\" : \"sliding-dovetail\"")
+        assertThat(Outcome.run("joints").out()).contains("haunched-tenon:").contains("haunch.form")
+                .contains("square, sloping");
+        assertThat(Outcome.run("joints", "--json").out()).contains("\"id\" : \"sliding-dovetail\"")
                 .contains("\"one-in-eight\"");
     }
 
     @Test
     void joints_ofADesign_areComparedWithReasons() throws Exception {
         String file = design();
-        assertThat(run("joints", file, "--at", "apron-front/leg-front-left").out()).contains("* stopped tenon")
+        assertThat(Outcome.run("joints", file, "--at", "apron-front/leg-front-left").out()).contains("* stopped tenon")
                 .contains("+ without a haunch the mortise would begin 12 mm from the end of the post");
-        Outcome unknown = run("joints", file, "--at", "mast");
+        Outcome unknown = Outcome.run("joints", file, "--at", "mast");
         assertThat(unknown.code()).isEqualTo(2);
         assertThat(unknown.err()).contains("There is no joint \"mast\"").hasLineCount(1);
     }
@@ -278,52 +274,52 @@ class MainTest {
     @Test
     void set_choosesAJointAndItsParameters_andTheFileKeepsThem() throws Exception {
         String file = design();
-        Outcome set = run("set", file, "apron-front/leg-front-left:joint=haunched-tenon",
+        Outcome set = Outcome.run("set", file, "apron-front/leg-front-left:joint=haunched-tenon",
                 "apron-front/leg-front-left:haunch.width=30", "overall.length=1600", "--wood", "top=elm");
         assertThat(set.err()).isEmpty();
         assertThat(set.code()).isZero();
-        Outcome plan = run("plan", file, "--json");
+        Outcome plan = Outcome.run("plan", file, "--json");
         assertThat(plan.out()).contains("\"haunched-tenon\"").contains("\"haunch.width\" : 30");
-        assertThat(run("plan", file).out()).contains("haunched tenon").contains("width of the haunch 30 mm");
-        run("set", file, "apron-front/leg-front-left:joint=");
-        assertThat(run("plan", file, "--json").out()).doesNotContain("haunched-tenon");
+        assertThat(Outcome.run("plan", file).out()).contains("haunched tenon").contains("width of the haunch 30 mm");
+        Outcome.run("set", file, "apron-front/leg-front-left:joint=");
+        assertThat(Outcome.run("plan", file, "--json").out()).doesNotContain("haunched-tenon");
     }
 
     @Test
     void set_whatWasMilled_followsAndIsForgotten() throws Exception {
         String file = design();
-        assertThat(run("set", file, "--milled", "leg-front-left:width=59.2").code()).isZero();
-        assertThat(run("plan", file, "--json").out()).contains("\"shoulderLength\" : 1260.8");
-        assertThat(run("plan", file, "--why", "apron-front").out()).contains("the rail follows the post");
-        run("set", file, "--milled", "leg-front-left:width=");
-        assertThat(run("plan", file, "--json").out()).doesNotContain("1260.8");
-        run("set", file, "--milled", "apron-front:shoulder=1258 mm");
-        assertThat(run("check", file).code()).isEqualTo(1);
+        assertThat(Outcome.run("set", file, "--milled", "leg-front-left:width=59.2").code()).isZero();
+        assertThat(Outcome.run("plan", file, "--json").out()).contains("\"shoulderLength\" : 1260.8");
+        assertThat(Outcome.run("plan", file, "--why", "apron-front").out()).contains("the rail follows the post");
+        Outcome.run("set", file, "--milled", "leg-front-left:width=");
+        assertThat(Outcome.run("plan", file, "--json").out()).doesNotContain("1260.8");
+        Outcome.run("set", file, "--milled", "apron-front:shoulder=1258 mm");
+        assertThat(Outcome.run("check", file).code()).isEqualTo(1);
     }
 
     @Test
     void set_houseRulesAndRulesOfAType() throws Exception {
         String file = design();
-        assertThat(run("set", file, "post.horns=none", "limit.wall=20", "school.thickness=half",
+        assertThat(Outcome.run("set", file, "post.horns=none", "limit.wall=20", "school.thickness=half",
                 "stopped-tenon:mortise.ends=round").err()).isEmpty();
-        assertThat(run("check", file).out()).contains("[mortise-near-end]").contains("[wall-thin]");
-        assertThat(run("plan", file).out()).contains("thickness of the tenon 11 mm");
-        assertThat(run("plan", file, "--why", "apron-front").out()).contains("half of the rail, in a post");
-        run("set", file, "limit.wall=", "limit.wall-share=50 %");
-        assertThat(run("check", file).out()).contains("[wall-thin]");
+        assertThat(Outcome.run("check", file).out()).contains("[mortise-near-end]").contains("[wall-thin]");
+        assertThat(Outcome.run("plan", file).out()).contains("thickness of the tenon 11 mm");
+        assertThat(Outcome.run("plan", file, "--why", "apron-front").out()).contains("half of the rail, in a post");
+        Outcome.run("set", file, "limit.wall=", "limit.wall-share=50 %");
+        assertThat(Outcome.run("check", file).out()).contains("[wall-thin]");
         assertThat(Files.readString(Path.of(file))).contains("\"limit.wall-share\" : \"1/2\"");
-        run("set", file, "post.horns=", "limit.wall-share=", "school.thickness=");
-        assertThat(run("check", file).out()).doesNotContain("mortise-near-end").doesNotContain("wall-thin");
+        Outcome.run("set", file, "post.horns=", "limit.wall-share=", "school.thickness=");
+        assertThat(Outcome.run("check", file).out()).doesNotContain("mortise-near-end").doesNotContain("wall-thin");
     }
 
     @Test
     void set_orientationMark_quietsTheNote() throws Exception {
         String file = design("leg.depth=70 mm", "apron.setback=12");
-        assertThat(run("check", file).out()).contains("[handed]").contains("mirror images; of 4 such pieces");
-        run("set", file, "leg-front-left:orientation=marked", "leg-front-right:orientation=marked",
+        assertThat(Outcome.run("check", file).out()).contains("[handed]").contains("mirror images; of 4 such pieces");
+        Outcome.run("set", file, "leg-front-left:orientation=marked", "leg-front-right:orientation=marked",
                 "leg-back-left:orientation=marked", "leg-back-right:orientation=marked");
-        assertThat(run("check", file).out()).doesNotContain("[handed]");
-        assertThat(run("plan", file, "--json").out()).contains("\"orientationMark\" : true");
+        assertThat(Outcome.run("check", file).out()).doesNotContain("[handed]");
+        assertThat(Outcome.run("plan", file, "--json").out()).contains("\"orientationMark\" : true");
     }
 
     /** Every type of joint, made from the command line, gives a plan, an explanation and closed solids. */
@@ -332,10 +328,10 @@ class MainTest {
         for (String type : List.of("blind-wedged-tenon", "tusked-tenon", "tapered-dovetail", "cope-and-stick",
                 "long-and-short", "glazing-bar", "bridle", "half-lap")) {
             String file = design("apron.setback=0", "tenon.meeting=shortened");
-            assertThat(run("set", file, "apron-front/leg-front-left:joint=" + type).err()).isEmpty();
-            assertThat(run("plan", file, "--json").out()).contains("\"type\" : \"" + type + "\"");
-            assertThat(run("plan", file, "--why", "apron-front").out()).doesNotContain("{").contains(" = ");
-            Outcome export = run("export", file, "--obj", directory.resolve(type).toString());
+            assertThat(Outcome.run("set", file, "apron-front/leg-front-left:joint=" + type).err()).isEmpty();
+            assertThat(Outcome.run("plan", file, "--json").out()).contains("\"type\" : \"" + type + "\"");
+            assertThat(Outcome.run("plan", file, "--why", "apron-front").out()).doesNotContain("{").contains(" = ");
+            Outcome export = Outcome.run("export", file, "--obj", directory.resolve(type).toString());
             // A joint that cuts through the leg stops its neighbour's tenon, but can be exported and looked at.
             assertThat(export.code()).isLessThan(2);
             assertThat(directory.resolve(type).resolve("apron-front.obj")).isNotEmptyFile();
@@ -345,13 +341,13 @@ class MainTest {
     @Test
     void set_alter_addsAStretcherThatTheFileKeeps() throws Exception {
         String file = design();
-        Outcome set = run("set", file, "--alter",
+        Outcome set = Outcome.run("set", file, "--alter",
                 "between,piece=rail-low,role=stretcher,from=leg-front-left,to=leg-front-right,width=40,thickness=20,height=90");
         assertThat(set.err()).isEmpty();
-        assertThat(run("plan", file, "--why", "rail-low").out()).contains("1260");
-        assertThat(run("set", file, "--alter", "remove,piece=keel").err())
+        assertThat(Outcome.run("plan", file, "--why", "rail-low").out()).contains("1260");
+        assertThat(Outcome.run("set", file, "--alter", "remove,piece=keel").err())
                 .isEqualTo("remove,piece=keel: There is no piece called \"keel\" to take away.\n");
-        assertThat(run("set", file, "--alter", "remove,piece").code()).isEqualTo(2);
+        assertThat(Outcome.run("set", file, "--alter", "remove,piece").code()).isEqualTo(2);
     }
 
     /** Every kind from its defaults to a plan, findings, cut list and solids. */
@@ -359,12 +355,13 @@ class MainTest {
     void everyKind_newPlanCheckCutlistExport() throws Exception {
         for (Kind kind : Kinds.all()) {
             Path file = directory.resolve(kind.id() + ".longshoulder.json");
-            Files.writeString(file, run("new", kind.id()).out());
-            assertThat(run("check", file.toString()).code()).as(kind.id()).isZero();
-            assertThat(run("plan", file.toString(), "--json").out()).contains("\"kind\" : \"" + kind.id() + "\"");
-            assertThat(run("plan", file.toString()).err()).isEmpty();
-            assertThat(run("cutlist", file.toString(), "--csv").code()).isZero();
-            assertThat(run("export", file.toString(), "--obj", directory.resolve(kind.id()).toString()).code())
+            Files.writeString(file, Outcome.run("new", kind.id()).out());
+            assertThat(Outcome.run("check", file.toString()).code()).as(kind.id()).isZero();
+            assertThat(Outcome.run("plan", file.toString(), "--json").out())
+                    .contains("\"kind\" : \"" + kind.id() + "\"");
+            assertThat(Outcome.run("plan", file.toString()).err()).isEmpty();
+            assertThat(Outcome.run("cutlist", file.toString(), "--csv").code()).isZero();
+            assertThat(Outcome.run("export", file.toString(), "--obj", directory.resolve(kind.id()).toString()).code())
                     .isZero();
         }
     }
@@ -372,50 +369,53 @@ class MainTest {
     @Test
     void set_alter_bevelsAndCurves_andTheFileKeepsThem() throws Exception {
         String file = design("apron.width=95");
-        assertThat(run("set", file, "--alter", "bevel,piece=leg-front-left,face=right,keeps=front,angle=7").err())
+        assertThat(
+                Outcome.run("set", file, "--alter", "bevel,piece=leg-front-left,face=right,keeps=front,angle=7").err())
                 .isEmpty();
-        assertThat(run("plan", file, "--json").out()).containsPattern("\"edgeAngle\" : -?7\\.0");
-        assertThat(run("set", file, "--alter",
+        assertThat(Outcome.run("plan", file, "--json").out()).containsPattern("\"edgeAngle\" : -?7\\.0");
+        assertThat(Outcome.run("set", file, "--alter",
                 "curve,piece=leg-front-right,face=left,form=round,radius=400,run=95,from=0").err()).isEmpty();
-        assertThat(run("plan", file, "--why", "B1").out()).contains("the scribed shoulder stands out by");
-        assertThat(run("set", file, "--alter", "bevel,piece=leg-front-left,face=up,keeps=front,angle=7").err())
+        assertThat(Outcome.run("plan", file, "--why", "B1").out()).contains("the scribed shoulder stands out by");
+        assertThat(Outcome.run("set", file, "--alter", "bevel,piece=leg-front-left,face=up,keeps=front,angle=7").err())
                 .contains("is no face");
-        assertThat(run("set", file, "--alter", "curve,piece=leg-back-left,face=left,radius=30,run=95").err())
+        assertThat(Outcome.run("set", file, "--alter", "curve,piece=leg-back-left,face=left,radius=30,run=95").err())
                 .contains("cannot be curved so");
     }
 
     @Test
     void curve_radiusRiseOrOffsets_andATemplate() throws Exception {
         Path svg = directory.resolve("edge.svg");
-        Outcome drawn = run("curve", "--chord", "95", "--radius", "900", "--stations", "4", "--svg", svg.toString());
+        Outcome drawn = Outcome.run("curve", "--chord", "95", "--radius", "900", "--stations", "4", "--svg",
+                svg.toString());
         assertThat(drawn.out()).contains("sagitta 1.254 mm").contains("at    47.500 mm:    1.254 mm");
         // The arc over its chord at full size, and a line of 100 to check the print by.
         assertThat(svg).content().contains("width=\"120.000mm\"", "A900.0000 900.0000 0 0 0 10.0000", "L110.0000");
-        assertThat(run("curve", "--chord", "95", "--rise", "1.2542").out()).contains("radius 900.");
-        assertThat(run("curve", "--chord", "80", "--offsets", "15.83,20,15.83").out())
+        assertThat(Outcome.run("curve", "--chord", "95", "--rise", "1.2542").out()).contains("radius 900.");
+        assertThat(Outcome.run("curve", "--chord", "80", "--offsets", "15.83,20,15.83").out())
                 .containsPattern("radius (49\\.9|50\\.0)").contains("leaves this arc by 0.0");
-        assertThat(run("curve", "--chord", "95", "--radius", "40").err()).contains("at least half of it");
-        assertThat(run("curve", "--chord", "700", "--rise", "400").err()).contains("at most half the chord")
+        assertThat(Outcome.run("curve", "--chord", "95", "--radius", "40").err()).contains("at least half of it");
+        assertThat(Outcome.run("curve", "--chord", "700", "--rise", "400").err()).contains("at most half the chord")
                 .hasLineCount(1);
-        assertThat(run("curve", "--chord", "20 in", "--rise", "2 in").out())
+        assertThat(Outcome.run("curve", "--chord", "20 in", "--rise", "2 in").out())
                 .contains("radius 26.0000 in, chord 20.0000 in, sagitta 2.0000 in");
-        assertThat(run("curve", "--chord", "95").code()).isEqualTo(2);
+        assertThat(Outcome.run("curve", "--chord", "95").code()).isEqualTo(2);
     }
 
     /** In which order it is glued, and what to measure across: 3-4-5 by hand. */
     @Test
     void plan_glueUps_haveDiagonalsToCheck() throws Exception {
         Path file = directory.resolve("mirror.longshoulder.json");
-        Files.writeString(file, run("new", "frame", "--set", "size.width=600", "--set", "size.height=800").out());
-        assertThat(run("plan", file.toString()).out()).containsPattern("(?m)^1\\. .*; diagonal 1000 mm$");
+        Files.writeString(file,
+                Outcome.run("new", "frame", "--set", "size.width=600", "--set", "size.height=800").out());
+        assertThat(Outcome.run("plan", file.toString()).out()).containsPattern("(?m)^1\\. .*; diagonal 1000 mm$");
     }
 
     /** The end shoulders of the short aprons lean by the splay; the back of the table has none that do. */
     @Test
     void plan_ofALeaningTable_saysHowEndsAreSawn() throws Exception {
         Path file = directory.resolve("leaning.longshoulder.json");
-        Files.writeString(file, run("new", "table", "--set", "splay.side=7°").out());
-        String text = run("plan", file.toString()).out();
+        Files.writeString(file, Outcome.run("new", "table", "--set", "splay.side=7°").out());
+        String text = Outcome.run("plan", file.toString()).out();
         assertThat(text).contains("left apron\n  7.00° across the face", "saw: mitre 7.00°");
         assertThat(text).doesNotContain("back apron\n");
     }
@@ -423,44 +423,45 @@ class MainTest {
     @Test
     void set_splay_givesAngledShoulders() throws Exception {
         String file = design("splay.side=7");
-        assertThat(run("plan", file, "--json").out()).containsPattern("\"longPoint\" : 622\\.42[78]");
-        assertThat(run("set", file, "splay.side=70").err()).contains("must lie between 0° and 25°");
-        assertThat(run("set", file, "splay.side=much").err()).contains("is not an angle");
+        assertThat(Outcome.run("plan", file, "--json").out()).containsPattern("\"longPoint\" : 622\\.42[78]");
+        assertThat(Outcome.run("set", file, "splay.side=70").err()).contains("must lie between 0° and 25°");
+        assertThat(Outcome.run("set", file, "splay.side=much").err()).contains("is not an angle");
     }
 
     /** The worked splay of 7°: 599.1 and 622.4 along the edges of the short apron. */
     @Test
     void prove_angledPiece_bothWays() throws Exception {
         String file = design("splay.side=7");
-        Outcome agree = run("prove", file, "apron-left", "--short", "599.1", "--long", "622.4", "--angle", "7");
+        Outcome agree = Outcome.run("prove", file, "apron-left", "--short", "599.1", "--long", "622.4", "--angle", "7");
         assertThat(agree.code()).isZero();
         assertThat(agree.out()).contains("The two edges give 6.99°, the plan asks for 7.00°", "They are as planned.");
-        Outcome odd = run("prove", file, "C1", "--short", "599.1", "--long", "619.4", "--angle", "7");
+        Outcome odd = Outcome.run("prove", file, "C1", "--short", "599.1", "--long", "619.4", "--angle", "7");
         assertThat(odd.code()).isEqualTo(1);
         assertThat(odd.out()).contains("longer edge is the odd one out",
                 "The longer edge is 3 mm shorter than planned.");
-        Outcome square = run("prove", file, "C1", "--short", "600", "--long", "600", "--angle", "0");
+        Outcome square = Outcome.run("prove", file, "C1", "--short", "600", "--long", "600", "--angle", "0");
         assertThat(square.code()).isEqualTo(1);
         assertThat(square.out()).contains("agree with each other", "The longer edge is 22.4 mm shorter than planned.",
                 "The bevel is 7.00° flatter than planned.").doesNotContain("They are as planned");
-        assertThat(run("prove", file, "apron-front", "--short", "1", "--long", "2", "--angle", "7").err())
+        assertThat(Outcome.run("prove", file, "apron-front", "--short", "1", "--long", "2", "--angle", "7").err())
                 .contains("has square ends");
-        assertThat(run("prove", file, "keel", "--short", "1", "--long", "2", "--angle", "7").err())
+        assertThat(Outcome.run("prove", file, "keel", "--short", "1", "--long", "2", "--angle", "7").err())
                 .contains("There is no piece");
-        assertThat(run("prove", file, "C1", "--short", "one", "--long", "2", "--angle", "7").code()).isEqualTo(2);
+        assertThat(Outcome.run("prove", file, "C1", "--short", "one", "--long", "2", "--angle", "7").code())
+                .isEqualTo(2);
     }
 
     @Test
     void fenceRun_isTheMakers() throws Exception {
         String file = design("splay.side=7");
-        assertThat(run("plan", file, "--why", "C1").out()).contains("fence off by 55.3 mm on a run of 450 mm");
-        run("set", file, "fence.run=600 mm");
-        assertThat(run("plan", file, "--why", "C1").out()).contains("fence off by 73.7 mm on a run of 600 mm");
+        assertThat(Outcome.run("plan", file, "--why", "C1").out()).contains("fence off by 55.3 mm on a run of 450 mm");
+        Outcome.run("set", file, "fence.run=600 mm");
+        assertThat(Outcome.run("plan", file, "--why", "C1").out()).contains("fence off by 73.7 mm on a run of 600 mm");
     }
 
     @Test
     void new_inches_hasRoundInches() {
-        assertThat(run("new", "table", "--inches").out()).contains("\"overall.length\" : \"1524 mm\"")
+        assertThat(Outcome.run("new", "table", "--inches").out()).contains("\"overall.length\" : \"1524 mm\"")
                 .contains("1/64 in");
     }
 
@@ -481,7 +482,7 @@ class MainTest {
             "frobnicate | Unmatched argument", "plan | Missing required parameter",
             "export x.json | Missing required option", "'' | Say what to do"})
     void badInput_exitsWithTwoAndOneSentence(String line, String reason) {
-        Outcome outcome = line.isEmpty() ? run() : run(line.split(" ", -1));
+        Outcome outcome = line.isEmpty() ? Outcome.run() : Outcome.run(line.split(" ", -1));
         assertThat(outcome.code()).isEqualTo(2);
         assertThat(outcome.out()).isEmpty();
         assertThat(outcome.err()).contains(reason).doesNotContain("\tat ").hasLineCount(1);
@@ -513,7 +514,8 @@ class MainTest {
             for (String[] line : new String[][]{{"plan", file}, {"plan", file, "--json"}, {"cutlist", file},
                     {"cutlist", file, "--csv"}, {"plan", file, "--why", "B1"},
                     {"curve", "--radius", "900", "--over", "600"}}) {
-                assertThat(run(line).out()).as(String.join(" ", line)).doesNotContainPattern("[\\u0660-\\u0669]");
+                assertThat(Outcome.run(line).out()).as(String.join(" ", line))
+                        .doesNotContainPattern("[\\u0660-\\u0669]");
             }
         } finally {
             Locale.setDefault(before);
@@ -522,7 +524,7 @@ class MainTest {
 
     @Test
     void alter_misspeltField_isRefusedWithTheNearestName() throws Exception {
-        Outcome refused = run("set", design(), "--alter",
+        Outcome refused = Outcome.run("set", design(), "--alter",
                 "between,piece=rail-low,from=leg-front-left,to=leg-front-right,width=60,thickness=22,heigth=100");
         assertThat(refused.code()).isEqualTo(2);
         assertThat(refused.err()).contains("\"between\" has no \"heigth\"; maybe \"height\" is meant.");
@@ -530,14 +532,14 @@ class MainTest {
 
     @Test
     void joints_ofADesign_asJson() throws Exception {
-        String json = run("joints", design(), "--json").out();
+        String json = Outcome.run("joints", design(), "--json").out();
         assertThat(json).startsWith("[").contains("\"joint\" : \"apron-front/leg-front-left\"", "\"against\" : [");
     }
 
     /** What was typed may hold line ends and signals for terminals. */
     @Test
     void refusal_isOneLine_withoutControlCharacters() throws Exception {
-        Outcome refused = run("set", design(), "overall.length=12\n\u001b[31m3 feet..");
+        Outcome refused = Outcome.run("set", design(), "overall.length=12\n\u001b[31m3 feet..");
         assertThat(refused.code()).isEqualTo(2);
         assertThat(refused.err()).hasLineCount(1).doesNotContain("\u001b").doesNotContain("..");
     }
@@ -545,11 +547,11 @@ class MainTest {
     @Test
     void export_pieceCalledAll_doesNotTakeThePlaceOfTheFileOfAll() throws Exception {
         String file = design();
-        assertThat(run("set", file, "--alter",
+        assertThat(Outcome.run("set", file, "--alter",
                 "between,piece=all,from=leg-front-left,to=leg-front-right,width=60,thickness=22,height=100").err())
                 .isEmpty();
         Path into = directory.resolve("solids");
-        assertThat(run("export", file, "--obj", into.toString()).err()).isEmpty();
+        assertThat(Outcome.run("export", file, "--obj", into.toString()).err()).isEmpty();
         assertThat(Files.readString(into.resolve("all--piece.obj"))).contains("o all\n").doesNotContain("o top");
         assertThat(Files.readString(into.resolve("all.obj"))).contains("o all\n", "o top\n");
     }

@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -87,7 +86,8 @@ public final class BoardsCsv {
         Set<String> ids = new HashSet<>();
         CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setTrim(true)
                 .setIgnoreHeaderCase(true).setIgnoreEmptyLines(true).get();
-        try (CSVParser lines = CSVParser.parse(new StringReader(text(file)), format)) {
+        try (CSVParser lines = CSVParser.parse(new StringReader(CsvText.read(file, MOST_BYTES, "boards.unreadable")),
+                format)) {
             if (!lines.getHeaderMap().keySet().containsAll(List.of("id", "length", "width", "thickness"))) {
                 throw BadFile.of("boards.heading", file.getFileName());
             }
@@ -110,17 +110,6 @@ public final class BoardsCsv {
             throw BadFile.of("boards.unreadable", file.getFileName());
         }
         return new Table<>(rows, troubles);
-    }
-
-    private static String text(Path file) throws IOException, BadFile {
-        if (!Files.isRegularFile(file)) {
-            throw BadFile.of("woods.missing", file);
-        }
-        if (Files.size(file) > MOST_BYTES) {
-            throw BadFile.of("boards.unreadable", file.getFileName());
-        }
-        String text = Files.readString(file);
-        return text.startsWith("\ufeff") ? text.substring(1) : text;
     }
 
     private static Blank blank(CSVRecord line) throws Trouble {

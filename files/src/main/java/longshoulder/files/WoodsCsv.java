@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -40,7 +39,8 @@ public final class WoodsCsv {
         List<String> troubles = new ArrayList<>();
         CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setTrim(true)
                 .setIgnoreHeaderCase(true).get();
-        try (CSVParser lines = CSVParser.parse(new StringReader(text(file)), format)) {
+        try (CSVParser lines = CSVParser.parse(new StringReader(CsvText.read(file, MOST_BYTES, "woods.unreadable")),
+                format)) {
             if (!lines.getHeaderMap().containsKey("id")) {
                 throw BadFile.of("woods.heading", file.getFileName(), String.join(",", Species.COLUMNS));
             }
@@ -56,17 +56,6 @@ public final class WoodsCsv {
             throw BadFile.of("woods.unreadable", file.getFileName());
         }
         return new Table(woods, troubles);
-    }
-
-    private static String text(Path file) throws IOException, BadFile {
-        if (!Files.isRegularFile(file)) {
-            throw BadFile.of("woods.missing", file);
-        }
-        if (Files.size(file) > MOST_BYTES) {
-            throw BadFile.of("woods.unreadable", file.getFileName());
-        }
-        String text = Files.readString(file);
-        return text.startsWith("\ufeff") ? text.substring(1) : text;
     }
 
     private static Map<String, String> row(CSVRecord line) {
