@@ -14,6 +14,7 @@ import longshoulder.core.boards.Blank;
 import longshoulder.core.boards.BoardPlan;
 import longshoulder.core.boards.BoardPlanner;
 import longshoulder.core.boards.Goal;
+import longshoulder.core.boards.Losses;
 import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.boards.Search;
 import longshoulder.core.boards.Stock;
@@ -77,7 +78,7 @@ final class BoardsCommand implements Callable<Integer> {
             throw new Refusal("Name either a design or a table of pieces with --pieces.");
         }
         List<Blank> blanks = file != null ? rough(file) : told(BoardsCsv.readPieces(Objects.requireNonNull(pieces)));
-        List<Stock> boards = told(BoardsCsv.readStock(stock));
+        List<Stock> boards = told(BoardsCsv.readStock(stock)).stream().map(row -> row.in(Losses.USUAL)).toList();
         long end = System.nanoTime() + (long) (seconds * TimeUnit.SECONDS.toNanos(1));
         BoardPlan plan = BoardPlanner.plan(blanks, boards, new Search(least, seed, () -> System.nanoTime() - end > 0));
         PrintWriter out = command.commandLine().getOut();

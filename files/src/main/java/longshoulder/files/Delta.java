@@ -8,8 +8,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.BiFunction;
+import longshoulder.core.boards.StockList;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Value;
@@ -32,12 +35,15 @@ import longshoulder.core.wood.Woods;
  */
 final class Delta {
 
+    /** Beside the kinds of furniture, which are none of this name. */
+    private static final String NOTED = "noted";
+
     private Delta() {}
 
     /** Writes what the second of two designs has otherwise than the first; what was done is no part of it. */
     static void write(JsonGenerator out, Project from, Project to) throws IOException {
         // Taken apart so that the compiler finds this place when a design gets another part.
-        if (!(to instanceof Project(String title, Brief brief, Map<String, String> woods, Woods knownWoods, Tools tools, Progress _, List<Alteration> alterations, Showing showing, Map<String, String> others))) {
+        if (!(to instanceof Project(String title, Brief brief, Map<String, String> woods, Woods knownWoods, Tools tools, StockList stock, Progress _, List<Alteration> alterations, Showing showing, Map<String, String> others))) {
             throw new IllegalArgumentException("There is no design to write.");
         }
         out.writeStartObject();
@@ -59,6 +65,9 @@ final class Delta {
             WorkshopSection.writeWoods(out, knownWoods);
             out.writeEndObject();
         }
+        if (!stock.equals(from.stock())) {
+            WorkshopSection.writeStock(out, stock);
+        }
         if (!alterations.equals(from.alterations())) {
             alterations(out, from.alterations(), alterations);
         }
@@ -73,6 +82,13 @@ final class Delta {
         for (String kind : kinds.keySet()) {
             texts(out, kind, from.milledOf(kind), to.milledOf(kind));
         }
+        Set<String> noted = new TreeSet<>(from.noted().keySet());
+        noted.addAll(to.noted().keySet());
+        out.writeObjectFieldStart(NOTED);
+        for (String kind : noted) {
+            texts(out, kind, from.notedOf(kind), to.notedOf(kind));
+        }
+        out.writeEndObject();
         out.writeEndObject();
     }
 
@@ -137,6 +153,7 @@ final class Delta {
                         ? WorkshopSection.woods(delta.path("knownWoods").path("woods"), "knownWoods", reading)
                         : from.knownWoods(),
                 delta.has("chisels") ? WorkshopSection.tools(delta.path("chisels"), reading) : from.tools(),
+                delta.has("stock") ? WorkshopSection.stock(delta.path("stock"), reading) : from.stock(),
                 from.progress(), alterations(delta, from.alterations(), showing, reading), showing,
                 changed(delta.path("others"), from.others(), Edit.MOST_VALUES, reading, (name, json) -> json));
     }
@@ -145,13 +162,21 @@ final class Delta {
     static Progress read(JsonNode delta, Progress from, Reading reading) {
         Map<String, Map<String, Length>> all = new TreeMap<>(from.milled());
         for (Map.Entry<String, JsonNode> kind : delta.properties()) {
+            if (kind.getKey().equals(NOTED)) {
+                continue;
+            }
             if (Kinds.find(kind.getKey()).isEmpty()) {
                 throw reading.at(kind.getKey(), Sentence.of("kind", kind.getKey()));
             }
             all.put(kind.getKey(), changed(kind.getValue(), from.milledOf(kind.getKey()), Edit.MOST_MILLED, reading,
                     (key, text) -> milled(key, text, reading)));
         }
-        return new Progress(all);
+        Map<String, Map<String, String>> noted = new TreeMap<>(from.noted());
+        for (Map.Entry<String, JsonNode> kind : delta.path(NOTED).properties()) {
+            noted.put(kind.getKey(), changed(kind.getValue(), from.notedOf(kind.getKey()), Edit.MOST_NOTED, reading,
+                    (key, text) -> ProgressSection.noted(key, text, key, reading)));
+        }
+        return new Progress(all, noted);
     }
 
     private static Value value(Kind kind, String name, String text, Reading reading) {

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Supplier;
+import longshoulder.core.boards.StockList;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.JointKind;
 import longshoulder.core.brief.Value;
@@ -70,7 +71,8 @@ final class DesignSection implements Section {
         Kind kind = kind(section, reading);
         Showing showing = showing(section.path("showing").asText(), "design.showing", reading);
         return new Project(section.path("title").asText(), kind.brief(false), Map.of(), Woods.SHIPPED,
-                Workshop.usual(showing).tools(), Progress.NONE, List.of(), showing, Map.of());
+                Workshop.usual(showing).tools(), StockList.SHIPPED, Progress.NONE,
+                List.of(), showing, Map.of());
     }
 
     private static Kind kind(JsonNode section, Reading reading) {

@@ -11,6 +11,7 @@ import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Milled;
+import longshoulder.core.project.Noted;
 import longshoulder.core.project.Project;
 
 /** What was really done, by the kind of furniture of which it was done. */
@@ -28,6 +29,13 @@ final class ProgressSection implements Section {
             Section.texts(out, kind.getKey(), kind.getValue());
         }
         out.writeEndObject();
+        if (!project.progress().noted().isEmpty()) {
+            out.writeObjectFieldStart("noted");
+            for (Map.Entry<String, Map<String, String>> kind : project.progress().noted().entrySet()) {
+                Section.texts(out, kind.getKey(), kind.getValue());
+            }
+            out.writeEndObject();
+        }
     }
 
     @Override
@@ -43,7 +51,28 @@ final class ProgressSection implements Section {
                 project = milled(project, kind.getKey(), entry, place, frame, reading);
             }
         }
+        for (Map.Entry<String, JsonNode> kind : section.path("noted").properties()) {
+            String place = "progress.noted." + Reading.shortened(kind.getKey());
+            if (Kinds.find(kind.getKey()).isEmpty()) {
+                throw reading.at(place, Sentence.of("kind", Reading.shortened(kind.getKey())));
+            }
+            for (Map.Entry<String, JsonNode> entry : kind.getValue().properties()) {
+                String of = place + "." + Reading.shortened(entry.getKey());
+                project = project.withProgress(project.progress().noting(kind.getKey(), entry.getKey(),
+                        noted(entry.getKey(), entry.getValue().asText(), of, reading)));
+            }
+        }
         return project;
+    }
+
+    /** What was noted of a piece, if it can be. */
+    static String noted(String key, String text, String place, Reading reading) {
+        String what = Address.parse(key).parameter();
+        if (Address.parse(key).joint().isEmpty()
+                || Noted.find(what).filter(noted -> noted.accepts(text)).isEmpty()) {
+            throw reading.at(place, Sentence.of("noted", Reading.shortened(text)));
+        }
+        return text;
     }
 
     private static Project milled(Project project, String kind, Map.Entry<String, JsonNode> entry, String of,

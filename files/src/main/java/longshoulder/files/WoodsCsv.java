@@ -3,7 +3,6 @@ package longshoulder.files;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -15,7 +14,6 @@ import longshoulder.core.wood.WoodRefused;
 import longshoulder.core.words.Words;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 
 /** A table of woods as CSV: a heading with the names in {@link Species#COLUMNS}, then a wood a line. */
@@ -70,17 +68,6 @@ public final class WoodsCsv {
 
     /** Some woods as such a table, in UTF-8. */
     public static byte[] toBytes(List<Species> woods) {
-        StringBuilder text = new StringBuilder();
-        try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
-            csv.printRecord(Species.COLUMNS);
-            for (Species wood : woods) {
-                Map<String, String> row = wood.row();
-                csv.printRecord(Species.COLUMNS.stream()
-                        .map(column -> CutListCsv.harmless(row.getOrDefault(column, ""))).toList());
-            }
-        } catch (IOException impossible) {
-            throw new UncheckedIOException("Writing to memory failed.", impossible);
-        }
-        return text.toString().getBytes(StandardCharsets.UTF_8);
+        return CsvText.of(Species.COLUMNS, woods.stream().map(Species::row).toList());
     }
 }

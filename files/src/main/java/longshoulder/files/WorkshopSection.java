@@ -7,6 +7,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import longshoulder.core.boards.RowRefused;
+import longshoulder.core.boards.StockList;
+import longshoulder.core.boards.StockRow;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
@@ -44,6 +47,9 @@ final class WorkshopSection implements Section {
         out.writeEndArray();
         writeWoods(out, workshop.woods());
         Section.texts(out, "rules", workshop.rules());
+        if (!workshop.stock().own().isEmpty()) {
+            writeStock(out, workshop.stock());
+        }
     }
 
     @Override
@@ -61,7 +67,7 @@ final class WorkshopSection implements Section {
             rules.put(rule.getKey(), rule(rule.getKey(), rule.getValue().asText(), reading));
         }
         return new Workshop(tools(section.path("chisels"), reading),
-                woods(section.path("woods"), "workshop.woods", reading), rules);
+                woods(section.path("woods"), "workshop.woods", reading), rules, stock(section.path("stock"), reading));
     }
 
     /** The maker's own woods, if there are any: those that ship are known everywhere. */
@@ -83,15 +89,45 @@ final class WorkshopSection implements Section {
     static Woods woods(JsonNode woods, String place, Reading reading) {
         List<Species> own = new ArrayList<>();
         for (int i = 0; i < woods.size(); i++) {
-            Map<String, String> row = new TreeMap<>();
-            woods.get(i).properties().forEach(text -> row.put(text.getKey(), text.getValue().asText()));
             try {
-                own.add(Species.of(row));
+                own.add(Species.of(texts(woods.get(i))));
             } catch (WoodRefused refused) {
                 throw reading.at(place + "[" + i + "]", new EditRefused(refused.reason()), Showing.TENTH_MILLIMETRES);
             }
         }
         return Woods.SHIPPED.with(own);
+    }
+
+    /** The maker's lines of stock. */
+    static void writeStock(JsonGenerator out, StockList stock) throws IOException {
+        out.writeArrayFieldStart("stock");
+        for (StockRow line : stock.own()) {
+            out.writeStartObject();
+            for (Map.Entry<String, String> text : line.row().entrySet()) {
+                out.writeStringField(text.getKey(), text.getValue());
+            }
+            out.writeEndObject();
+        }
+        out.writeEndArray();
+    }
+
+    static StockList stock(JsonNode stock, Reading reading) {
+        List<StockRow> lines = new ArrayList<>();
+        for (int i = 0; i < stock.size(); i++) {
+            try {
+                lines.add(StockRow.of(texts(stock.get(i))));
+            } catch (RowRefused refused) {
+                throw reading.at("workshop.stock[" + i + "]", new EditRefused(refused.reason()),
+                        Showing.TENTH_MILLIMETRES);
+            }
+        }
+        return new StockList(lines);
+    }
+
+    private static Map<String, String> texts(JsonNode object) {
+        Map<String, String> texts = new TreeMap<>();
+        object.properties().forEach(text -> texts.put(text.getKey(), text.getValue().asText()));
+        return texts;
     }
 
     private static Value rule(String name, String text, Reading reading) {

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.measure.Angle;
+import longshoulder.core.project.Noted;
 import longshoulder.core.project.Milled;
 import longshoulder.core.project.Progress;
 import longshoulder.core.project.Workshop;
@@ -81,7 +82,11 @@ class HistoryFileTest {
                 one -> one.after(new Edit.BuildAs("door")), one -> one.after(new Edit.BuildAs("table")).undone(),
                 one -> one.after(new Edit.UseWorkshop(
                         new Workshop(Tools.IMPERIAL, Woods.SHIPPED.with(List.of(Species.of(Map.of("id", "bog-oak")))),
-                                Map.of("limit.short-grain", new Value.Turned(new Angle(9)))))),
+                                Map.of("limit.short-grain", new Value.Turned(new Angle(9))), StockListTables.two()))),
+                one -> one.after(new Edit.DropStock("a")),
+                one -> one.after(new Edit.Note("apron-front", Noted.ROUGH, Noted.DONE)),
+                one -> one.after(new Edit.Note("apron-front", Noted.NUMBER, "12")).progressUndone(),
+                one -> one.after(new Edit.Note("apron-front", Noted.ROUGH, "")),
                 one -> one.undone().undone().undone().redone());
         log.write(history);
         for (int i = 0; i < steps.size(); i++) {

@@ -29,7 +29,8 @@ class WorkshopFileTest {
 
     private static final Workshop OWN = new Workshop(Tools.IMPERIAL,
             Woods.SHIPPED.with(List.of(Species.of(Map.of("id", "bog-oak", "density", "800", "character", "dusty")))),
-            Map.of("limit.short-grain", new Value.Turned(new Angle(12)), "school.thickness", new Value.Chosen("half")));
+            Map.of("limit.short-grain", new Value.Turned(new Angle(12)), "school.thickness", new Value.Chosen("half")),
+            StockListTables.two());
 
     @TempDir
     private Path directory;

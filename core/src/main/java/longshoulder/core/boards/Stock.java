@@ -1,6 +1,7 @@
 package longshoulder.core.boards;
 
 import java.math.BigDecimal;
+import java.util.List;
 import java.util.Optional;
 import longshoulder.core.measure.Length;
 
@@ -14,11 +15,13 @@ import longshoulder.core.measure.Length;
  * @param kerf what each crosscut and each rip costs
  * @param resawKerf what sawing apart in the thickness costs
  * @param ends lost at each end
+ * @param bad what no piece may hold
  */
 public record Stock(String id, String wood, Length length, Length width, Length thickness, Optional<Integer> count,
-        BigDecimal price, Length kerf, Length resawKerf, Length ends) {
+        BigDecimal price, Length kerf, Length resawKerf, Length ends, List<BadSpot> bad) {
 
     public Stock {
+        bad = List.copyOf(bad);
         if (!length.isPositive() || !width.isPositive() || !thickness.isPositive() || price.signum() < 0
                 || kerf.isNegative() || resawKerf.isNegative() || ends.isNegative()) {
             throw new IllegalArgumentException(

@@ -48,6 +48,18 @@ public final class HouseRules {
     public static final String MARKS = "orientation.marks";
     public static final String MARKS_AS_CHOSEN = "as-chosen";
 
+    /** What a rough size has more than the finished one: along the grain, of pieces that get horns, across, and in thickness. */
+    public static final Parameter.Measure ROUGH_LENGTH = allowance("rough.length", 25_000, Length.ofInches(1, 1));
+    public static final Parameter.Measure ROUGH_HORNS = allowance("rough.length-horns", 40_000, Length.ofInches(3, 2));
+    public static final Parameter.Measure ROUGH_WIDTH = allowance("rough.width", 5_000, Length.ofInches(1, 4));
+    public static final Parameter.Measure ROUGH_THICKNESS = allowance("rough.thickness", 4_000,
+            Length.ofInches(3, 16));
+
+    /** What sawing boards takes: each crosscut and rip, sawing apart in the thickness, and what is split at each end. */
+    public static final Parameter.Measure KERF = allowance("saw.kerf", 3_200, Length.ofInches(1, 8));
+    public static final Parameter.Measure RESAW_KERF = allowance("saw.resaw-kerf", 1_200, Length.ofInches(3, 64));
+    public static final Parameter.Measure BOARD_ENDS = allowance("board.ends", 25_000, Length.ofInches(1, 1));
+
     private static final List<Parameter> ALL = all();
 
     private HouseRules() {}
@@ -62,9 +74,20 @@ public final class HouseRules {
                 new Parameter.Choice(SHOW, List.of("hidden", "shown")),
                 new Parameter.Choice(JOINTS, List.of("best-for-the-place", STOPPED_EVERYWHERE)),
                 new Parameter.Choice(MARKS, List.of("every-piece", MARKS_AS_CHOSEN))));
-        all.add(FENCE_RUN);
+        all.addAll(List.of(FENCE_RUN, ROUGH_LENGTH, ROUGH_HORNS, ROUGH_WIDTH, ROUGH_THICKNESS, KERF, RESAW_KERF,
+                BOARD_ENDS));
         all.addAll(Limits.all());
         return List.copyOf(all);
+    }
+
+    private static Parameter.Measure allowance(String name, long micrometres, Length inches) {
+        return new Parameter.Measure(name, Optional.of(Length.ofMicrometres(micrometres)), Optional.of(inches),
+                Length.ZERO, Length.ofMillimetres(200));
+    }
+
+    /** An allowance that can be given for all pieces of a role, or for one piece alone; empty if there is none of that name. */
+    public static Optional<Parameter> ofPieces(String name) {
+        return find(name).filter(List.of(ROUGH_LENGTH, ROUGH_WIDTH, ROUGH_THICKNESS)::contains);
     }
 
     /** A rule that can be given for one joint alone, whatever its type; empty if there is none of that name. */

@@ -6,21 +6,14 @@ import java.util.Optional;
 import longshoulder.core.cutlist.CutLine.Size;
 import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.Congruence;
-import longshoulder.core.geometry.Tolerance;
-import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
-import longshoulder.core.reckoning.Amount;
-import longshoulder.core.reckoning.Label;
 import longshoulder.core.wood.Species;
-import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /**
  * Finished and rough sizes, a line for pieces that are truly the same; mirror images stand apart and name each other.
  */
 public record CutList(List<CutLine> lines) {
-
-    private static final Label WASTE = Label.of("rule.roughSize");
 
     public CutList {
         lines = List.copyOf(lines);
@@ -31,7 +24,6 @@ public record CutList(List<CutLine> lines) {
      * no part of it; a finding tells of them.
      */
     public static CutList of(Plan plan) {
-        boolean inches = plan.project().brief().isInInches();
         List<List<PlannedPiece>> groups = new ArrayList<>();
         for (PlannedPiece piece : plan.pieces().stream().filter(one -> one.piece().isReal()).toList()) {
             groups.stream().filter(group -> compare(group.getFirst(), piece) == Congruence.SAME).findFirst()
@@ -45,7 +37,8 @@ public record CutList(List<CutLine> lines) {
         for (int i = 0; i < groups.size(); i++) {
             PlannedPiece first = groups.get(i).getFirst();
             boolean bought = isBoughtReady(plan, first);
-            lines.add(line(i + 1, groups.get(i), bought ? finished(first) : rough(first, inches), bought,
+            lines.add(line(i + 1, groups.get(i), bought ? finished(first) : new RoughSizes(plan.project()).of(first),
+                    bought,
                     mirrorOf(groups, i)));
         }
         return new CutList(lines);
@@ -75,7 +68,7 @@ public record CutList(List<CutLine> lines) {
                 finished(first), first.cutTo(), rough, bought, mirrorOf);
     }
 
-    private static Size finished(PlannedPiece piece) {
+    static Size finished(PlannedPiece piece) {
         return new Size(piece.length(), piece.piece().width(), piece.piece().thickness());
     }
 
@@ -83,42 +76,5 @@ public record CutList(List<CutLine> lines) {
     private static boolean isBoughtReady(Plan plan, PlannedPiece piece) {
         return piece.piece().role() == Role.GLASS || plan.project().species(piece.piece().role().id())
                 .filter(wood -> wood.has(Species.Trait.SHEET)).isPresent();
-    }
-
-    private static Size rough(PlannedPiece piece, boolean inches) {
-        Size size = blank(piece);
-        boolean horns = piece.piece().role().hasHorns();
-        return new Size(
-                rough("amount.roughLength", size.length(),
-                        inches ? Length.ofInches(horns ? 3 : 2, 2) : Length.ofMillimetres(horns ? 40 : 25)),
-                rough("amount.roughWidth", size.width(), inches ? Length.ofInches(1, 4) : Length.ofMillimetres(5)),
-                rough("amount.roughThickness", size.thickness(),
-                        inches ? Length.ofInches(3, 16) : Length.ofMillimetres(4)));
-    }
-
-    /** What the piece is worked from: where planes lean it reaches beyond its arrises and beyond its section. */
-    private static Size blank(PlannedPiece piece) {
-        Size finished = new Size(piece.cutTo(), piece.piece().width(), piece.piece().thickness());
-        if (piece.piece().slanted().isEmpty()) {
-            return finished;
-        }
-        Vector3D box = piece.cutShape().box();
-        return new Size(
-                reaching("amount.blank", finished.length(),
-                        box.getX() + Amount.mm(piece.cutTo()) - Amount.mm(piece.length())),
-                reaching("amount.blankWidth", finished.width(), box.getY()),
-                reaching("amount.blankThickness", finished.thickness(), box.getZ()));
-    }
-
-    private static Amount reaching(String key, Amount finished, double blank) {
-        return blank > finished.value().toMillimetres() + Tolerance.LENGTH
-                ? new Amount.Traced(Label.of(key), Length.fromMillimetres(blank), List.of(finished),
-                        Label.of("rule.blank"))
-                : finished;
-    }
-
-    private static Amount rough(String key, Amount finished, Length extra) {
-        Amount waste = new Amount.Ruled(Label.of("amount.waste"), extra, WASTE);
-        return Amount.sum(Label.of(key)).plus(finished).plus(waste).amount();
     }
 }

@@ -15,6 +15,9 @@ public final class Curving {
 
     /** The angle between neighbouring chords, in radians: less than a drawing shows as a bend. */
     private static final double BEND = Math.toRadians(0.75);
+
+    /** How far a chord may lie from its arc, in millimetres, so that what is scribed to it is as long as the arc says. */
+    private static final double DEVIATION = 0.01;
     private static final int MOST_CHORDS = 80;
 
     private final Piece piece;
@@ -81,7 +84,8 @@ public final class Curving {
     /** Into what chords an arc falls that is possible; an even number of them, so that one corner lies in the very middle. */
     public static double step(Arc arc) {
         double run = arc.chord();
-        return run / (2 * (int) Math.clamp(Math.ceil(run / (2 * BEND * arc.radius())), 1, MOST_CHORDS / 2));
+        double longest = Math.min(BEND * arc.radius(), Math.sqrt(8 * arc.radius() * DEVIATION));
+        return run / (2 * (int) Math.clamp(Math.ceil(run / (2 * longest)), 1, MOST_CHORDS / 2));
     }
 
     /** How thick the piece is behind a face. */

@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
+import longshoulder.core.boards.StockList;
+import longshoulder.core.boards.StockRow;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.HouseRules;
@@ -34,7 +36,10 @@ public sealed interface Edit {
     int MOST_VALUES = 5000;
     int MOST_CHISELS = 200;
     int MOST_WOODS = 200;
+    int MOST_STOCK = 2000;
     int MOST_MILLED = 5000;
+    int MOST_NOTED = 20_000;
+    int LONGEST_NOTE = 200;
     int MOST_ALTERATIONS = 1000;
     int LONGEST_TITLE = 200;
 
@@ -199,7 +204,8 @@ public sealed interface Edit {
                 accept(requireParameter(project, project::frame, rule.getKey()).refusal(rule.getValue()));
                 brief = brief.with(rule.getKey(), rule.getValue());
             }
-            return project.withBrief(brief).withTools(workshop.tools()).withKnownWoods(workshop.woods());
+            return project.withBrief(brief).withTools(workshop.tools()).withKnownWoods(workshop.woods())
+                    .withStock(workshop.stock());
         }
     }
 
@@ -230,6 +236,54 @@ public sealed interface Edit {
             Woods known = project.knownWoods().with(woods);
             requireRoom("woods", known.own().size(), MOST_WOODS);
             return project.withKnownWoods(known);
+        }
+    }
+
+    /** Adds lines to the list of stock, or replaces those of the same id. */
+    record KeepStock(List<StockRow> rows) implements Edit {
+        public KeepStock {
+            rows = List.copyOf(rows);
+        }
+
+        @Override
+        public Project applyTo(Project project) {
+            StockList more = project.stock().with(rows);
+            requireRoom("stock", more.own().size(), MOST_STOCK);
+            return project.withStock(more);
+        }
+    }
+
+    /** Takes a line out of the list of stock. */
+    record DropStock(String id) implements Edit {
+        @Override
+        public Project applyTo(Project project) {
+            if (project.stock().find(id).isEmpty()) {
+                throw new EditRefused(Label.of("refused.stock", new Typed(id)));
+            }
+            return project.withStock(project.stock().without(id));
+        }
+    }
+
+    /** Takes this list of stock in the place of the one before. */
+    record UseStock(StockList stock) implements Edit {
+        @Override
+        public Project applyTo(Project project) {
+            requireRoom("stock", stock.own().size(), MOST_STOCK);
+            return project.withStock(stock);
+        }
+    }
+
+    /** Enters what was done of a piece, or its number or a note on it; an empty text takes it back. */
+    record Note(String piece, Noted what, String text) implements Edit {
+        @Override
+        public Project applyTo(Project project) {
+            if (piece.isEmpty() || piece.length() > LONGEST_TITLE || text.length() > LONGEST_NOTE
+                    || !text.isEmpty() && !what.accepts(text)) {
+                throw new EditRefused(Label.of("refused.noted." + what.id(), new Typed(text)));
+            }
+            Progress more = project.progress().noting(project.brief().kind(), Address.of(piece, what.id()), text);
+            requireRoom("noted", more.notedOf(project.brief().kind()).size(), MOST_NOTED);
+            return project.withProgress(more);
         }
     }
 
@@ -314,6 +368,11 @@ public sealed interface Edit {
     private static Optional<Parameter> jointParameter(Project project, Frame frame, Address address) {
         if (address.parameter().equals(Orientation.PARAMETER) && address.joint().filter(frame::has).isPresent()) {
             return Optional.of(Orientation.parameter());
+        }
+        if (HouseRules.ofPieces(address.parameter()).isPresent()) {
+            return HouseRules.ofPieces(address.parameter())
+                    .filter(rule -> address.joint().filter(id -> frame.has(id) || Role.find(id).isPresent())
+                            .isPresent());
         }
         boolean known = address.pieces().filter(pieces -> frame.has(pieces[0]) && frame.has(pieces[1])).isPresent();
         if (!known) {

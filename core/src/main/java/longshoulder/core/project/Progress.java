@@ -11,20 +11,26 @@ import longshoulder.core.measure.Length;
  * @param milled what was really cut or milled, by the kind of furniture and {@code id:what}: a piece's shoulder, width or thickness,
  *        a joint's tenon, mortise or tongue, a type's tongue. What belongs to another kind than the project's waits until the project
  *        is of that kind again
+ * @param noted what was noted of pieces, by the kind of furniture and {@code piece:what}, as {@link Noted} says
  */
-public record Progress(Map<String, Map<String, Length>> milled) {
+public record Progress(Map<String, Map<String, Length>> milled, Map<String, Map<String, String>> noted) {
 
     /** Nothing was done yet. */
-    public static final Progress NONE = new Progress(Map.of());
+    public static final Progress NONE = new Progress(Map.of(), Map.of());
 
     public Progress {
-        Map<String, Map<String, Length>> sorted = new TreeMap<>();
-        milled.forEach((kind, lengths) -> {
-            if (!lengths.isEmpty()) {
-                sorted.put(kind, Collections.unmodifiableMap(new TreeMap<>(lengths)));
+        milled = copyOf(milled);
+        noted = copyOf(noted);
+    }
+
+    private static <T> Map<String, Map<String, T>> copyOf(Map<String, Map<String, T>> byKind) {
+        Map<String, Map<String, T>> sorted = new TreeMap<>();
+        byKind.forEach((kind, entries) -> {
+            if (!entries.isEmpty()) {
+                sorted.put(kind, Collections.unmodifiableMap(new TreeMap<>(entries)));
             }
         });
-        milled = Collections.unmodifiableMap(sorted);
+        return Collections.unmodifiableMap(sorted);
     }
 
     /** What was milled of the pieces of a kind. */
@@ -49,6 +55,24 @@ public record Progress(Map<String, Map<String, Length>> milled) {
     private Progress with(String kind, Map<String, Length> lengths) {
         Map<String, Map<String, Length>> all = new TreeMap<>(milled);
         all.put(kind, lengths);
-        return new Progress(all);
+        return new Progress(all, noted);
+    }
+
+    /** What was noted of the pieces of a kind, by {@code piece:what}. */
+    public Map<String, String> notedOf(String kind) {
+        return noted.getOrDefault(kind, Map.of());
+    }
+
+    /** With an entry more, another one in its place, or none where the text is empty. */
+    public Progress noting(String kind, String key, String text) {
+        Map<String, String> entries = new TreeMap<>(notedOf(kind));
+        if (text.isEmpty()) {
+            entries.remove(key);
+        } else {
+            entries.put(key, text);
+        }
+        Map<String, Map<String, String>> all = new TreeMap<>(noted);
+        all.put(kind, entries);
+        return new Progress(milled, all);
     }
 }

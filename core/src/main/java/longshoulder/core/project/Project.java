@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import longshoulder.core.boards.StockList;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Value;
@@ -28,13 +29,14 @@ import longshoulder.core.wood.Woods;
  * @param title what the maker calls it
  * @param woods species by the role of a piece, such as leg → elm
  * @param knownWoods those that can be chosen: the ones that ship and the maker's own
+ * @param stock boards at hand, and sizes that can be bought
  * @param progress what was really done
  * @param alterations changes to the frame beyond what the kind asks for, in the order in which they were made
  * @param showing how lengths are shown, and the unit of what is typed without one
  * @param others sections of its file that only a newer program knows, by their names and as they are written: they are kept
  */
 public record Project(String title, Brief brief, Map<String, String> woods, Woods knownWoods, Tools tools,
-        Progress progress, List<Alteration> alterations, Showing showing, Map<String, String> others)
+        StockList stock, Progress progress, List<Alteration> alterations, Showing showing, Map<String, String> others)
         implements
             DesignChoices {
 
@@ -53,7 +55,8 @@ public record Project(String title, Brief brief, Map<String, String> woods, Wood
     /** A new project of a kind with its defaults, round in the unit that is shown. */
     public static Project ofKind(Kind kind, String title, Showing showing) {
         return new Project(title, kind.brief(showing.isInches()), Map.of(), Woods.SHIPPED,
-                Workshop.usual(showing).tools(), Progress.NONE, kind.beginning(showing.isInches()), showing, Map.of());
+                Workshop.usual(showing).tools(), StockList.SHIPPED, Progress.NONE, kind.beginning(showing.isInches()),
+                showing, Map.of());
     }
 
     /**
@@ -123,15 +126,19 @@ public record Project(String title, Brief brief, Map<String, String> woods, Wood
     }
 
     Project withTitle(String other) {
-        return new Project(other, brief, woods, knownWoods, tools, progress, alterations, showing, others);
+        return new Project(other, brief, woods, knownWoods, tools, stock, progress, alterations, showing, others);
     }
 
     Project withBrief(Brief other) {
-        return new Project(title, other, woods, knownWoods, tools, progress, alterations, showing, others);
+        return new Project(title, other, woods, knownWoods, tools, stock, progress, alterations, showing, others);
+    }
+
+    Project withStock(StockList other) {
+        return new Project(title, brief, woods, knownWoods, tools, other, progress, alterations, showing, others);
     }
 
     Project withWoods(Map<String, String> other) {
-        return new Project(title, brief, other, knownWoods, tools, progress, alterations, showing, others);
+        return new Project(title, brief, other, knownWoods, tools, stock, progress, alterations, showing, others);
     }
 
     /** What is known of the wood of a role; empty for glass. */
@@ -141,25 +148,25 @@ public record Project(String title, Brief brief, Map<String, String> woods, Wood
     }
 
     Project withKnownWoods(Woods other) {
-        return new Project(title, brief, woods, other, tools, progress, alterations, showing, others);
+        return new Project(title, brief, woods, other, tools, stock, progress, alterations, showing, others);
     }
 
     Project withTools(Tools other) {
-        return new Project(title, brief, woods, knownWoods, other, progress, alterations, showing, others);
+        return new Project(title, brief, woods, knownWoods, other, stock, progress, alterations, showing, others);
     }
 
     /** With other work done. For histories, and for what was read from a file. */
     public Project withProgress(Progress other) {
-        return new Project(title, brief, woods, knownWoods, tools, other, alterations, showing, others);
+        return new Project(title, brief, woods, knownWoods, tools, stock, other, alterations, showing, others);
     }
 
     /** With other sections that only a newer program knows. For what was read from a file. */
     public Project withOthers(Map<String, String> other) {
-        return new Project(title, brief, woods, knownWoods, tools, progress, alterations, showing, other);
+        return new Project(title, brief, woods, knownWoods, tools, stock, progress, alterations, showing, other);
     }
 
     Project withAlterations(List<Alteration> other) {
-        return new Project(title, brief, woods, knownWoods, tools, progress, other, showing, others);
+        return new Project(title, brief, woods, knownWoods, tools, stock, progress, other, showing, others);
     }
 
     /** With a value for a joint that the frame does not have now: it waits. For what was read from a file. */
@@ -180,6 +187,6 @@ public record Project(String title, Brief brief, Map<String, String> woods, Wood
     }
 
     Project withShowing(Showing other) {
-        return new Project(title, brief, woods, knownWoods, tools, progress, alterations, other, others);
+        return new Project(title, brief, woods, knownWoods, tools, stock, progress, alterations, other, others);
     }
 }

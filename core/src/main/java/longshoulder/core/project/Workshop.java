@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import longshoulder.core.boards.StockList;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.Value;
 import longshoulder.core.measure.Showing;
@@ -16,8 +17,9 @@ import longshoulder.core.wood.Woods;
  *
  * @param woods those that can be chosen, the maker's own among them
  * @param rules ways of working and limits by their names, where they are not the usual ones: those of {@link HouseRules}
+ * @param stock boards at hand, and sizes that can be bought
  */
-public record Workshop(Tools tools, Woods woods, Map<String, Value> rules) {
+public record Workshop(Tools tools, Woods woods, Map<String, Value> rules, StockList stock) {
 
     public Workshop {
         rules = Collections.unmodifiableMap(new TreeMap<>(rules));
@@ -25,13 +27,14 @@ public record Workshop(Tools tools, Woods woods, Map<String, Value> rules) {
 
     /** The one that ships: a usual set of chisels, and the usual rules. */
     public static Workshop usual(Showing showing) {
-        return new Workshop(showing.isInches() ? Tools.IMPERIAL : Tools.METRIC, Woods.SHIPPED, Map.of());
+        return new Workshop(showing.isInches() ? Tools.IMPERIAL : Tools.METRIC, Woods.SHIPPED, Map.of(),
+                StockList.SHIPPED);
     }
 
     /** What a project uses. */
     static Workshop of(Project project) {
         return new Workshop(project.tools(), project.knownWoods(), project.brief().values().entrySet().stream()
                 .filter(entry -> HouseRules.find(entry.getKey()).isPresent())
-                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)), project.stock());
     }
 }

@@ -26,17 +26,18 @@ class BoardPlannerTest {
 
     private static Stock board(String id, double length, double width, double thickness, String kerf, String ends) {
         return new Stock(id, OAK, Length.fromMillimetres(length), Length.fromMillimetres(width),
-                Length.fromMillimetres(thickness), Optional.empty(), BigDecimal.TEN, mm(kerf), mm("1.2"), mm(ends));
+                Length.fromMillimetres(thickness), Optional.empty(), BigDecimal.TEN, mm(kerf), mm("1.2"), mm(ends),
+                List.of());
     }
 
     private static Stock few(Stock stock, int count) {
         return new Stock(stock.id(), stock.wood(), stock.length(), stock.width(), stock.thickness(),
-                Optional.of(count), stock.price(), stock.kerf(), stock.resawKerf(), stock.ends());
+                Optional.of(count), stock.price(), stock.kerf(), stock.resawKerf(), stock.ends(), stock.bad());
     }
 
     private static Stock priced(Stock stock, String price) {
         return new Stock(stock.id(), stock.wood(), stock.length(), stock.width(), stock.thickness(), stock.count(),
-                new BigDecimal(price), stock.kerf(), stock.resawKerf(), stock.ends());
+                new BigDecimal(price), stock.kerf(), stock.resawKerf(), stock.ends(), stock.bad());
     }
 
     private static BoardPlan plan(List<Blank> blanks, List<Stock> stock, Goal goal, int asks) {

@@ -11,6 +11,7 @@ import java.util.Map;
 import longshoulder.core.wood.Tools;
 import longshoulder.core.wood.Woods;
 import longshoulder.core.Tables;
+import longshoulder.core.boards.StockList;
 import longshoulder.core.brief.Value;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Showing;
@@ -78,7 +79,7 @@ class HistoryTest {
         Project own = new Edit.OwnChisel(Length.ofMillimetres(9))
                 .applyTo(give("tenon.meeting", "full").applyTo(table()));
         Workshop other = new Workshop(Tools.IMPERIAL, Woods.SHIPPED,
-                Map.of("limit.stub", new Value.Measured(Length.ofMillimetres(7))));
+                Map.of("limit.stub", new Value.Measured(Length.ofMillimetres(7))), StockList.SHIPPED);
         Project moved = new Edit.UseWorkshop(other).applyTo(own);
         assertThat(moved.workshop()).isEqualTo(other);
         assertThat(new Edit.UseWorkshop(own.workshop()).applyTo(moved)).isEqualTo(own);

@@ -104,12 +104,12 @@ class ShapedPostsTest {
         Joint joint = plan.joints().stream().filter(one -> one.id().equals("apron-front/leg-front-left")).findFirst()
                 .orElseThrow();
         Amount depth = Objects.requireNonNull(joint.figures().get("scribe.depth"));
-        assertThat(depth.value().toMillimetres()).isCloseTo(arc.sagitta(), within(0.06));
+        assertThat(depth.value().toMillimetres()).isCloseTo(arc.sagitta(), within(0.011));
         for (int i = 0; i <= 4; i++) {
             double place = arc.chord() * i / 4;
             assertThat(Objects.requireNonNull(joint.figures().get("scribe.station-" + i)).value().toMillimetres())
                     .as("station %d", i).isCloseTo(form.equals("round") ? arc.fall(place) : arc.rise(place),
-                            within(0.06));
+                            within(0.011));
         }
         double area = segment(arc);
         double lost = straight.piece("leg-front-left").solid().volume() - plan.piece("leg-front-left").solid().volume();
