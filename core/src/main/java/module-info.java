@@ -6,6 +6,7 @@ module longshoulder.core {
     requires org.apache.commons.text;
 
     exports longshoulder.core.boards;
+    exports longshoulder.core.supply;
     exports longshoulder.core.brief;
     exports longshoulder.core.cutlist;
     exports longshoulder.core.projection;

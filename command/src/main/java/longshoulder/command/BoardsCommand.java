@@ -3,14 +3,13 @@ package longshoulder.command;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
-import longshoulder.core.boards.Blank;
 import longshoulder.core.boards.BoardPlan;
 import longshoulder.core.boards.BoardPlanner;
 import longshoulder.core.boards.Goal;
@@ -18,22 +17,22 @@ import longshoulder.core.boards.Losses;
 import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.boards.Search;
 import longshoulder.core.boards.Stock;
-import longshoulder.core.cutlist.CutList;
 import longshoulder.core.measure.Showing;
-import longshoulder.core.plan.Planner;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.supply.Supply;
 import longshoulder.core.words.Words;
 import longshoulder.files.BadFile;
 import longshoulder.files.BoardsCsv;
 import longshoulder.files.BoardsJson;
-import longshoulder.files.DesignFile;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** {@code boards FILE --stock S.csv} and {@code boards --pieces P.csv --stock S.csv}: which boards the pieces are sawn from, cut by cut. */
+/** {@code boards FILE... [--stock S.csv]} and {@code boards --pieces P.csv --stock S.csv}: which boards the pieces are sawn from, cut by cut. */
 @Command(name = "boards", mixinStandardHelpOptions = true, description = {
         "Plans which boards the pieces are sawn from, in which cuts, and how few boards would do at least.",
         "Exits with 1 if a piece has no board."})
@@ -41,15 +40,18 @@ final class BoardsCommand implements Callable<Integer> {
 
     private static final int MOST_SECONDS = 3600;
 
-    @Parameters(index = "0", arity = "0..1", paramLabel = "FILE", description = "A design: its rough sizes are planned.")
-    private @Nullable Path file;
+    @Parameters(arity = "0..*", paramLabel = "FILE", description = "A design, or several of a shop: their rough sizes are planned together.")
+    private List<Path> files = new ArrayList<>();
 
     @Option(names = "--pieces", paramLabel = "CSV", description = "In place of a design a table of pieces, taken as they are: id,length,width,thickness,wood,count.")
     private @Nullable Path pieces;
 
-    @Option(names = "--stock", required = true, paramLabel = "CSV", description = "The boards: id,length,width,thickness,wood,count,price,kerf,ends. Without a count any number can be bought.")
+    @Option(names = "--stock", paramLabel = "CSV", description = "The boards: id,length,width,thickness,wood,count,price,kerf,ends. Without a count any number can be bought. Without a table the design's own stock.")
+    private @Nullable Path stock;
+
+    @Mixin
     @SuppressWarnings("NullAway.Init") // picocli fills it in
-    private Path stock;
+    private WorkshopOption workshop;
 
     @Option(names = "--goal", paramLabel = "GOAL", description = "What is to be least: cost (unless given), wood or boards.")
     private String goal = Goal.COST.option();
@@ -74,13 +76,11 @@ final class BoardsCommand implements Callable<Integer> {
         }
         Goal least = Goal.find(goal)
                 .orElseThrow(() -> new Refusal("--goal must be cost, wood or boards, not \"%s\".".formatted(goal)));
-        if ((file == null) == (pieces == null)) {
+        if (files.isEmpty() == (pieces == null)) {
             throw new Refusal("Name either a design or a table of pieces with --pieces.");
         }
-        List<Blank> blanks = file != null ? rough(file) : told(BoardsCsv.readPieces(Objects.requireNonNull(pieces)));
-        List<Stock> boards = told(BoardsCsv.readStock(stock)).stream().map(row -> row.in(Losses.USUAL)).toList();
         long end = System.nanoTime() + (long) (seconds * TimeUnit.SECONDS.toNanos(1));
-        BoardPlan plan = BoardPlanner.plan(blanks, boards, new Search(least, seed, () -> System.nanoTime() - end > 0));
+        BoardPlan plan = plan(new Search(least, seed, () -> System.nanoTime() - end > 0));
         PrintWriter out = command.commandLine().getOut();
         if (json) {
             out.print(new String(BoardsJson.toBytes(plan), StandardCharsets.UTF_8));
@@ -99,12 +99,18 @@ final class BoardsCommand implements Callable<Integer> {
         return table.rows();
     }
 
-    /** A line of the cut list is a row; glass and sheets do not come from boards. */
-    private static List<Blank> rough(Path file) throws BadFile {
-        return CutList.of(Planner.plan(DesignFile.read(file))).lines().stream().filter(line -> !line.bought())
-                .map(line -> new Blank(String.join(" ", line.marks()), line.wood(), line.rough().length().value(),
-                        line.rough().width().value(), line.rough().thickness().value(), line.count()))
-                .toList();
+    private BoardPlan plan(Search search) throws BadFile {
+        if (pieces == null) {
+            List<Plan> designs = Designs.plans(files, workshop);
+            return (stock == null
+                    ? Supply.of(designs)
+                    : Supply.of(designs, told(BoardsCsv.readStock(stock)))).plan(search);
+        }
+        if (stock == null) {
+            throw new Refusal("Name the boards with --stock: a table of pieces brings none of its own.");
+        }
+        return BoardPlanner.plan(told(BoardsCsv.readPieces(pieces)),
+                told(BoardsCsv.readStock(stock)).stream().map(row -> row.in(Losses.USUAL)).toList(), search);
     }
 
     private static void print(BoardPlan plan, PrintWriter out) {
@@ -121,7 +127,7 @@ final class BoardsCommand implements Callable<Integer> {
         plan.missing().stream().collect(Collectors.groupingBy(missing -> missing, LinkedHashMap::new,
                 Collectors.counting())).forEach(
                         (missing, count) -> out.printf(Locale.ROOT, "Missing: %d × %s, %s.%n",
-                                count, missing.piece(), BoardsJson.why(missing.why())));
+                                count, missing.piece(), words.text("board.missing." + missing.why().id())));
     }
 
     private static void board(int number, SawnBoard board, Words words, PrintWriter out) {
@@ -129,11 +135,8 @@ final class BoardsCommand implements Callable<Integer> {
         out.printf(Locale.ROOT, "%nBoard %d: %s, %s × %s × %s%n", number, stock.id(), words.length(stock.length()),
                 words.length(stock.width()), words.length(stock.thickness()));
         for (SawnBoard.Cut cut : board.cuts()) {
-            out.printf(Locale.ROOT, "  %-8s %-10s at %-10s → %s, %s%n", switch (cut.kind()) {
-                case CROSSCUT -> "crosscut";
-                case RIP -> "rip";
-                case RESAW -> "resaw";
-            }, cut.part(), words.length(cut.at()), cut.first(), cut.second());
+            out.printf(Locale.ROOT, "  %-8s %-10s at %-10s → %s, %s%n", cut.kind().id(), cut.part(),
+                    words.length(cut.at()), cut.first(), cut.second());
         }
         for (SawnBoard.Part offcut : board.offcuts()) {
             out.printf(Locale.ROOT, "  left over: %s, %s × %s%n", offcut.id(), words.length(offcut.length()),

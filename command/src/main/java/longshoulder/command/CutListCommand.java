@@ -38,7 +38,7 @@ final class CutListCommand implements Callable<Integer> {
         for (CutLine line : CutList.of(plan).lines()) {
             designs.out().printf(Locale.ROOT, "%d. %d × %s (%s), %s: finished %s%s, rough %s%s%n", line.number(),
                     line.count(),
-                    words.text("role." + line.role().id()), String.join(" ", line.marks()),
+                    words.text(line.what()), String.join(" ", line.marks()),
                     words.wood(line.wood()), size(words, line.finished()),
                     line.isTrimmed() ? ", cut to " + words.length(line.cutTo().value()) : "", size(words, line.rough()),
                     line.mirrorOf().map(other -> ", mirror image of " + other).orElse(""));

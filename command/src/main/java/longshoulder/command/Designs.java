@@ -3,6 +3,8 @@ package longshoulder.command;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
 import longshoulder.core.plan.Planner;
@@ -40,6 +42,15 @@ final class Designs {
 
     Plan plan() throws BadFile {
         return Planner.plan(project());
+    }
+
+    /** The plans of several design files. */
+    static List<Plan> plans(List<Path> files, WorkshopOption workshop) throws BadFile {
+        List<Plan> plans = new ArrayList<>();
+        for (Path file : files) {
+            plans.add(Planner.plan(workshop.in(DesignFile.read(file))));
+        }
+        return plans;
     }
 
     /** The piece with an id or a mark. */

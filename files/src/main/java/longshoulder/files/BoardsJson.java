@@ -2,10 +2,10 @@ package longshoulder.files;
 
 import com.fasterxml.jackson.core.JsonGenerator;
 import java.io.IOException;
-import java.math.BigDecimal;
 import longshoulder.core.boards.BoardPlan;
 import longshoulder.core.boards.SawnBoard;
-import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.words.Words;
 
 /** Writes a board plan as JSON: lengths in millimetres, along the grain from the board's first end and across it from its lower edge. */
 public final class BoardsJson {
@@ -30,7 +30,8 @@ public final class BoardsJson {
             for (BoardPlan.Missing missing : plan.missing()) {
                 out.writeStartObject();
                 out.writeStringField("piece", missing.piece());
-                out.writeStringField("why", why(missing.why()));
+                out.writeStringField("why",
+                        Words.showing(Showing.TENTH_MILLIMETRES).text("board.missing." + missing.why().id()));
                 out.writeEndObject();
             }
             out.writeEndArray();
@@ -38,22 +39,10 @@ public final class BoardsJson {
         });
     }
 
-    /** In a sentence, without a stop. */
-    public static String why(BoardPlan.Why why) {
-        return switch (why) {
-            case NO_WOOD -> "there is no stock of this wood";
-            case TOO_THICK -> "no board of this wood is thick enough";
-            case TOO_LONG -> "no board that is thick enough is long enough";
-            case TOO_WIDE -> "no board that is thick enough is wide enough";
-            case TOO_LARGE -> "no board that is thick enough is both long and wide enough";
-            case USED_UP -> "the boards that would serve are used up";
-        };
-    }
-
     private static void group(JsonGenerator out, BoardPlan.Group group) throws IOException {
         out.writeStartObject();
         out.writeStringField("wood", group.wood());
-        mm(out, "thickness", group.thickness());
+        Json.millimetres(out, "thickness", group.thickness());
         out.writeNumberField("boards", group.boards());
         out.writeNumberField("leastBoards", group.leastBoards());
         out.writeNumberField("cost", group.cost());
@@ -66,9 +55,9 @@ public final class BoardsJson {
         out.writeStartObject();
         out.writeStringField("stock", board.stock().id());
         out.writeStringField("wood", board.stock().wood());
-        mm(out, "length", board.stock().length());
-        mm(out, "width", board.stock().width());
-        mm(out, "thickness", board.stock().thickness());
+        Json.millimetres(out, "length", board.stock().length());
+        Json.millimetres(out, "width", board.stock().width());
+        Json.millimetres(out, "thickness", board.stock().thickness());
         out.writeArrayFieldStart("pieces");
         for (SawnBoard.Part piece : board.pieces()) {
             part(out, piece, true);
@@ -93,10 +82,10 @@ public final class BoardsJson {
         if (piece) {
             out.writeStringField("piece", part.piece());
         }
-        mm(out, "x", part.x());
-        mm(out, "y", part.y());
-        mm(out, "length", part.length());
-        mm(out, "width", part.width());
+        Json.millimetres(out, "x", part.x());
+        Json.millimetres(out, "y", part.y());
+        Json.millimetres(out, "length", part.length());
+        Json.millimetres(out, "width", part.width());
         if (piece) {
             out.writeNumberField("layer", part.layer());
         }
@@ -106,20 +95,12 @@ public final class BoardsJson {
     private static void cut(JsonGenerator out, SawnBoard.Cut cut) throws IOException {
         out.writeStartObject();
         out.writeStringField("part", cut.part());
-        out.writeStringField("kind", switch (cut.kind()) {
-            case CROSSCUT -> "crosscut";
-            case RIP -> "rip";
-            case RESAW -> "resaw";
-        });
-        mm(out, "at", cut.at());
+        out.writeStringField("kind", cut.kind().id());
+        Json.millimetres(out, "at", cut.at());
         out.writeArrayFieldStart("makes");
         out.writeString(cut.first());
         out.writeString(cut.second());
         out.writeEndArray();
         out.writeEndObject();
-    }
-
-    private static void mm(JsonGenerator out, String name, Length length) throws IOException {
-        out.writeNumberField(name, BigDecimal.valueOf(length.picometres(), 9).stripTrailingZeros());
     }
 }

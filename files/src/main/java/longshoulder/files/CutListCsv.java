@@ -28,7 +28,7 @@ public final class CutListCsv {
                     "rough thickness mm", "mirror image of number", "cut to length mm");
             for (CutLine line : CutList.of(plan).lines()) {
                 csv.printRecord(harmless(plan.project().title()), line.number(),
-                        harmless(String.join(" ", line.marks())), words.text("role." + line.role().id()), line.count(),
+                        harmless(String.join(" ", line.marks())), words.text(line.what()), line.count(),
                         words.wood(line.wood()), mm(line.finished().length()), mm(line.finished().width()),
                         mm(line.finished().thickness()), mm(line.rough().length()), mm(line.rough().width()),
                         mm(line.rough().thickness()), line.mirrorOf().map(String::valueOf).orElse(""),

@@ -2,6 +2,7 @@ package longshoulder.core.boards;
 
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Locale;
 import longshoulder.core.measure.Length;
 
 /** Boards with what is sawn from them. */
@@ -41,6 +42,11 @@ public record BoardPlan(List<Group> groups, List<SawnBoard> boards, List<Missing
         /** No single board is both long and wide enough. */
         TOO_LARGE,
         /** All boards that would serve are used up. */
-        USED_UP
+        USED_UP;
+
+        /** What the words bundle calls it. */
+        public String id() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
     }
 }

@@ -1,6 +1,7 @@
 package longshoulder.core.boards;
 
 import java.util.List;
+import java.util.Locale;
 import longshoulder.core.measure.Length;
 
 /**
@@ -31,7 +32,12 @@ public record SawnBoard(Stock stock, List<Part> pieces, List<Cut> cuts, List<Par
 
     /** What a cut does. */
     public enum Kind {
-        CROSSCUT, RIP, RESAW
+        CROSSCUT, RIP, RESAW;
+
+        /** Its name in files. */
+        public String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
     }
 
     /**

@@ -80,7 +80,7 @@ public record Brief(String kind, Map<String, Value> values) {
     public Length length(Parameter.Measure parameter) {
         return values.get(parameter.name()) instanceof Value.Measured(Length length)
                 ? length
-                : parameter.metric().orElseThrow();
+                : (isInInches() ? parameter.imperial() : parameter.metric()).orElseThrow();
     }
 
     /** A proportion as given or as it usually stands. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Ratio;
 
 /**
  * What holds for every kind of furniture unless it is given for a type of joint or for one joint: the maker's ways of working,
@@ -60,6 +61,10 @@ public final class HouseRules {
     public static final Parameter.Measure RESAW_KERF = allowance("saw.resaw-kerf", 1_200, Length.ofInches(3, 64));
     public static final Parameter.Measure BOARD_ENDS = allowance("board.ends", 25_000, Length.ofInches(1, 1));
 
+    /** Of the boards that are planned, so many more are bought. */
+    public static final Parameter.Proportion BUYING_MARGIN = new Parameter.Proportion("buying.margin",
+            Ratio.read("0"), Ratio.read("0"), Ratio.read("1"));
+
     private static final List<Parameter> ALL = all();
 
     private HouseRules() {}
@@ -75,7 +80,7 @@ public final class HouseRules {
                 new Parameter.Choice(JOINTS, List.of("best-for-the-place", STOPPED_EVERYWHERE)),
                 new Parameter.Choice(MARKS, List.of("every-piece", MARKS_AS_CHOSEN))));
         all.addAll(List.of(FENCE_RUN, ROUGH_LENGTH, ROUGH_HORNS, ROUGH_WIDTH, ROUGH_THICKNESS, KERF, RESAW_KERF,
-                BOARD_ENDS));
+                BOARD_ENDS, BUYING_MARGIN));
         all.addAll(Limits.all());
         return List.copyOf(all);
     }

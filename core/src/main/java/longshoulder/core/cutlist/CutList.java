@@ -1,17 +1,25 @@
 package longshoulder.core.cutlist;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import longshoulder.core.brief.Address;
+import longshoulder.core.cutlist.CutLine.Kind;
 import longshoulder.core.cutlist.CutLine.Size;
 import longshoulder.core.frame.Role;
 import longshoulder.core.geometry.Congruence;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.PlannedPiece;
+import longshoulder.core.project.Noted;
+import longshoulder.core.project.Project;
 import longshoulder.core.wood.Species;
 
 /**
- * Finished and rough sizes, a line for pieces that are truly the same; mirror images stand apart and name each other.
+ * All parts that must be made or bought, with finished and rough sizes: a line for parts that are truly the same; mirror images stand apart
+ * and name each other. First the pieces, then the small parts of joints.
  */
 public record CutList(List<CutLine> lines) {
 
@@ -35,13 +43,10 @@ public record CutList(List<CutLine> lines) {
         }
         List<CutLine> lines = new ArrayList<>();
         for (int i = 0; i < groups.size(); i++) {
-            PlannedPiece first = groups.get(i).getFirst();
-            boolean bought = isBoughtReady(plan, first);
-            lines.add(line(i + 1, groups.get(i), bought ? finished(first) : new RoughSizes(plan.project()).of(first),
-                    bought,
-                    mirrorOf(groups, i)));
+            lines.add(line(i + 1, plan.project(), groups.get(i), mirrorOf(groups, i)));
         }
-        return new CutList(lines);
+        lines.addAll(new SmallParts(plan).lines(lines.size() + 1));
+        return new CutList(numbered(lines, plan.project()));
     }
 
     private static Congruence compare(PlannedPiece a, PlannedPiece b) {
@@ -51,21 +56,19 @@ public record CutList(List<CutLine> lines) {
     }
 
     private static Optional<Integer> mirrorOf(List<List<PlannedPiece>> groups, int index) {
-        for (int other = 0; other < groups.size(); other++) {
-            if (other != index && compare(groups.get(index).getFirst(),
-                    groups.get(other).getFirst()) == Congruence.MIRRORED) {
-                return Optional.of(other + 1);
-            }
-        }
-        return Optional.empty();
+        return IntStream.range(0, groups.size())
+                .filter(other -> other != index && compare(groups.get(index).getFirst(),
+                        groups.get(other).getFirst()) == Congruence.MIRRORED)
+                .mapToObj(other -> other + 1).findFirst();
     }
 
-    private static CutLine line(int number, List<PlannedPiece> group, Size rough, boolean bought,
-            Optional<Integer> mirrorOf) {
+    private static CutLine line(int number, Project project, List<PlannedPiece> group, Optional<Integer> mirrorOf) {
         PlannedPiece first = group.getFirst();
-        return new CutLine(number, group.stream().map(PlannedPiece::id).toList(),
-                group.stream().map(piece -> piece.piece().mark()).toList(), first.piece().role(), first.wood(),
-                finished(first), first.cutTo(), rough, bought, mirrorOf);
+        boolean bought = isBoughtReady(project, first);
+        return new CutLine(number, bought ? Kind.BOUGHT : Kind.PIECE, group.stream().map(PlannedPiece::id).toList(),
+                group.stream().map(piece -> piece.piece().mark()).toList(), "role." + first.piece().role().id(),
+                first.wood(), finished(first), first.cutTo(),
+                bought ? finished(first) : new RoughSizes(project).of(first), group.size(), mirrorOf);
     }
 
     static Size finished(PlannedPiece piece) {
@@ -73,8 +76,42 @@ public record CutList(List<CutLine> lines) {
     }
 
     /** Glass and sheets are ordered or cut to their size. */
-    private static boolean isBoughtReady(Plan plan, PlannedPiece piece) {
-        return piece.piece().role() == Role.GLASS || plan.project().species(piece.piece().role().id())
+    private static boolean isBoughtReady(Project project, PlannedPiece piece) {
+        return piece.piece().role() == Role.GLASS || project.species(piece.piece().role().id())
                 .filter(wood -> wood.has(Species.Trait.SHEET)).isPresent();
+    }
+
+    /** A number that is noted on a piece of a line is that line's; the others get the least ones that are free. */
+    private static List<CutLine> numbered(List<CutLine> lines, Project project) {
+        List<Optional<Integer>> noted = lines.stream().map(line -> noted(line, project)).toList();
+        Set<Integer> taken = new HashSet<>();
+        project.progress().notedOf(project.brief().kind()).forEach((key, text) -> {
+            if (Address.parse(key).parameter().equals(Noted.NUMBER.id())) {
+                taken.add(Integer.valueOf(text));
+            }
+        });
+        Set<Integer> given = new HashSet<>();
+        List<Integer> numbers = new ArrayList<>();
+        int next = 1;
+        for (Optional<Integer> own : noted) {
+            if (own.isPresent() && given.add(own.get())) {
+                numbers.add(own.get());
+                continue;
+            }
+            while (taken.contains(next)) {
+                next++;
+            }
+            numbers.add(next);
+            next++;
+        }
+        return IntStream.range(0, lines.size()).mapToObj(
+                i -> lines.get(i).numbered(numbers.get(i),
+                        lines.get(i).mirrorOf().map(other -> numbers.get(other - 1))))
+                .toList();
+    }
+
+    private static Optional<Integer> noted(CutLine line, Project project) {
+        return line.pieces().stream().flatMap(piece -> project.noted(piece, Noted.NUMBER).stream())
+                .map(Integer::valueOf).findFirst();
     }
 }

@@ -22,6 +22,9 @@ public final class RoughSizes {
 
     private static final Label WASTE = Label.of("rule.roughSize");
 
+    /** A longer strip bends at the saw. */
+    private static final Length LONGEST_STRIP = Length.ofMillimetres(600);
+
     private final Project project;
 
     /** By the rules of a project. */
@@ -40,6 +43,33 @@ public final class RoughSizes {
                         allowance(piece, HouseRules.ROUGH_WIDTH, HouseRules.ROUGH_WIDTH)),
                 rough("amount.roughThickness", size.thickness(),
                         allowance(piece, HouseRules.ROUGH_THICKNESS, HouseRules.ROUGH_THICKNESS)));
+    }
+
+    /**
+     * Strips from which small parts are cut one after the other.
+     *
+     * @param size of one strip
+     * @param count of strips
+     */
+    record Strips(Size size, int count) {}
+
+    /** Small parts are not sawn one by one: so many end to end in a strip that it can still be held, with a kerf behind each. */
+    Strips strips(Size part, int count) {
+        Length step = part.length().value().plus(project.brief().length(HouseRules.KERF));
+        int most = (int) Math.max(1, LONGEST_STRIP.picometres() / step.picometres());
+        int strips = Math.ceilDiv(count, most);
+        int each = Math.ceilDiv(count, strips);
+        Amount.SumBuilder length = Amount.sum(Label.of("amount.strip"));
+        for (int i = 0; i < each; i++) {
+            length = length.plus(part.length());
+        }
+        Amount all = length.plus(new Amount.Ruled(Label.of("amount.kerfs"),
+                project.brief().length(HouseRules.KERF).times(each), Label.of("rule.stripKerfs"))).amount();
+        return new Strips(new Size(rough("amount.roughLength", all, project.brief().length(HouseRules.ROUGH_LENGTH)),
+                rough("amount.roughWidth", part.width(), project.brief().length(HouseRules.ROUGH_WIDTH)),
+                rough("amount.roughThickness", part.thickness(),
+                        project.brief().length(HouseRules.ROUGH_THICKNESS))),
+                strips);
     }
 
     /** @param ofShop what holds where neither the piece nor its role has one of its own */

@@ -103,6 +103,11 @@ public record BlindWedgedTenon(Tenon tenon, Wedging wedging) implements Joint {
     }
 
     @Override
+    public List<LoosePart> parts() {
+        return wedging.parts();
+    }
+
+    @Override
     public String looseParts() {
         return "wedges";
     }

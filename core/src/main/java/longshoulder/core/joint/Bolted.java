@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import java.util.function.UnaryOperator;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.frame.Dimension.Side;
@@ -99,6 +100,13 @@ public record Bolted(Joint joint, Amount diameter, Amount reach, Amount nut) imp
     public Solid loosePart() {
         Solid bolt = end().round(axisAt(start()), meeting().inward(), far() - start(), mm(diameter) / 2);
         return joint.loosePart().plus(bolt).plus(nutHole().minus(bolt));
+    }
+
+    @Override
+    public List<LoosePart> parts() {
+        return Stream.concat(joint.parts().stream(), Stream.of(new LoosePart(LoosePart.Kind.BOLT, 1,
+                LoosePart.measured("amount.boltLength", far() - start(), meeting().through()), diameter, diameter)))
+                .toList();
     }
 
     @Override

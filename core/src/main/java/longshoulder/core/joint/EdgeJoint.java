@@ -95,6 +95,14 @@ public record EdgeJoint(Meeting meeting, boolean tongued, Amount thickness, Amou
                 : Solid.NOTHING;
     }
 
+    @Override
+    public List<LoosePart> parts() {
+        return tongued
+                ? List.of(new LoosePart(LoosePart.Kind.TONGUE, 1, meeting.tenonPiece().length(), tongueWidth(),
+                        thickness))
+                : List.of();
+    }
+
     /** A thin slice on both sides of where the boards touch. */
     @Override
     public Solid site() {

@@ -59,6 +59,11 @@ public sealed interface Joint permits StoppedTenon, HaunchedTenon, DividedTenon,
         return Solid.NOTHING;
     }
 
+    /** What has to be made or bought for it besides its two pieces. */
+    default List<LoosePart> parts() {
+        return List.of();
+    }
+
     /** The direction in which its loose parts are taken out when the joint is pulled apart: a little way after the rail. */
     default Vector3D looseWay() {
         return homeward().negate();

@@ -125,6 +125,11 @@ public record LooseTenon(Tenon like, Amount length, Amount easing, Tenon inPost)
         return end.intoRail(half, like.section()).plus(end.beyondShoulder(half, like.section()));
     }
 
+    @Override
+    public List<LoosePart> parts() {
+        return List.of(new LoosePart(LoosePart.Kind.LOOSE_TENON, 1, length, like.width(), like.thickness()));
+    }
+
     /** Mortises so deep that those of both ends of the rail meet, or nearly. */
     @Override
     public List<Fault> faults(Inspection inspection) {

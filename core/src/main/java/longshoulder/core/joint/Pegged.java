@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import java.util.function.UnaryOperator;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.brief.Value;
@@ -45,6 +46,10 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
 
     /** One peg holds a tenon up to this width; a wider one takes two. */
     private static final Length ONE_PEG = Length.ofMillimetres(60);
+
+    /** What is left to saw off a peg once it is driven. */
+    private static final Length POINT = Length.ofMillimetres(15);
+
     private static final Length SMALL = Length.ofMillimetres(10);
 
     public Pegged {
@@ -142,6 +147,17 @@ public record Pegged(Joint joint, Amount diameter, Amount fromShoulder, Amount o
     @Override
     public Vector3D looseWay() {
         return joint.loosePart().isNothing() ? meeting().tenonPiece().pose().out().multiply(2) : joint.looseWay();
+    }
+
+    /** So long that the point that is driven first can be sawn off. */
+    @Override
+    public List<LoosePart> parts() {
+        Pose post = meeting().mortisePiece().pose();
+        Vector3D.Unit way = meeting().tenonPiece().pose().out();
+        boolean acrossWidth = Math.abs(way.dot(post.across())) > Math.abs(way.dot(post.out()));
+        Amount through = acrossWidth ? meeting().mortisePiece().width() : meeting().mortisePiece().thickness();
+        return Stream.concat(joint.parts().stream(), Stream.of(new LoosePart(LoosePart.Kind.PEG, places.size(),
+                LoosePart.more("amount.pegLength", through, POINT), diameter, diameter))).toList();
     }
 
     @Override

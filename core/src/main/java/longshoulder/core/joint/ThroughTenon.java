@@ -163,6 +163,11 @@ public record ThroughTenon(List<Tenon> tenons, Amount proud, Amount spare, List<
     }
 
     @Override
+    public List<LoosePart> parts() {
+        return wedgings.stream().flatMap(one -> one.parts().stream()).toList();
+    }
+
+    @Override
     public String looseParts() {
         return "wedges";
     }

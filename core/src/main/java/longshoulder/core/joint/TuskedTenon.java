@@ -137,6 +137,15 @@ public record TuskedTenon(Tenon tenon, Amount thickness, Amount room, Amount bur
         return meeting().tenonPiece().pose().across().multiply(wideAtFaceEdge ? -2 : 2);
     }
 
+    /** At its head it is wider than the room by what the slope gives. */
+    @Override
+    public List<LoosePart> parts() {
+        double tall = mm(tenon.width()) + 2 * STANDS_OUT;
+        return List.of(new LoosePart(LoosePart.Kind.TUSK, 1,
+                LoosePart.measured("amount.tuskLength", tall, tenon.width()),
+                LoosePart.measured("amount.tuskHead", mm(room) + mm(bury) + slope * STANDS_OUT, room), thickness));
+    }
+
     @Override
     public String looseParts() {
         return "tusk";

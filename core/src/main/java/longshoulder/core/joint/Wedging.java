@@ -38,6 +38,9 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
             JointParameters.measure("wedge.slot"), JointParameters.choice("wedge.relief", "drilled", "none"),
             JointParameters.choice("wedge.line", "across-grain", "with-grain"));
 
+    /** By how much a wedge is narrower than its tenon. */
+    private static final Length PLAY = Length.ofMicrometres(500);
+
     /** What the saw takes. */
     public static final Length KERF = Length.ofMillimetres(2);
 
@@ -93,6 +96,16 @@ public record Wedging(Tenon tenon, int count, Amount flare, Amount run, Amount s
         Amount kerf = JointContext.ruled("amount.kerf", KERF, "rule.kerf");
         Amount.SumBuilder head = Amount.sum(Label.of("amount.wedgeHead")).plus(kerf).plus(flare);
         return count == 1 ? head.plus(flare).amount() : head.amount();
+    }
+
+    /** The wedges to be made: a little narrower than the tenon, so that they never press on the mortise's ends. */
+    List<LoosePart> parts() {
+        if (!isWedged()) {
+            return List.of();
+        }
+        Amount across = acrossGrain ? tenon.thickness() : tenon.width();
+        return List.of(new LoosePart(LoosePart.Kind.WEDGE, count, length,
+                LoosePart.less("amount.wedgeWidth", across, PLAY), head()));
     }
 
     /** Where the slots stand, in millimetres across the wedges' push: in the middle, or near both sides. */

@@ -76,6 +76,11 @@ sealed interface Wrapped extends Joint permits Pegged, Bolted, Undercut, Scribed
     }
 
     @Override
+    default List<LoosePart> parts() {
+        return joint().parts();
+    }
+
+    @Override
     default String looseParts() {
         return joint().looseParts();
     }

@@ -104,7 +104,7 @@ final class CutListTable {
         double x = room.left();
         text(String.valueOf(line.number()), x, y, true);
         text(line.count() + " \u00d7", x + NUMBER, y, false);
-        text(shortened(words.text("role." + line.role().id()), MARKS - PIECE), x + PIECE, y, true);
+        text(shortened(words.text(line.what()), MARKS - PIECE), x + PIECE, y, true);
         for (int i = 0; i < marks.size(); i++) {
             text(marks.get(i), x + MARKS, y + i * PaperFlow.LINE, false);
         }

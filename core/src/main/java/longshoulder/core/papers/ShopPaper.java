@@ -140,7 +140,7 @@ public final class ShopPaper {
         flow.heading(words.text("paper.rods"));
         for (CutLine line : CutList.of(context.plan()).lines()) {
             String piece = line.pieces().getFirst();
-            if (hasMarks(piece)) {
+            if (line.kind() == CutLine.Kind.PIECE && hasMarks(piece)) {
                 List<String> shape = context.plan().frame().featuresOf(piece).stream().map(words::say).toList();
                 flow.makeRoom(ROD + PaperFlow.LINE * (2 + shape.size()));
                 Area room = flow.take(ROD + (line.count() > 1 ? PaperFlow.LINE : 0));

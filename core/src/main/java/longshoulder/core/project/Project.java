@@ -108,6 +108,11 @@ public record Project(String title, Brief brief, Map<String, String> woods, Wood
         return progress.milledOf(brief.kind());
     }
 
+    /** What was noted of a piece; empty if nothing was. */
+    public Optional<String> noted(String piece, Noted what) {
+        return Optional.ofNullable(progress.notedOf(brief.kind()).get(Address.of(piece, what.id())));
+    }
+
     /** What it uses of a workshop: a copy, so that it plans the same everywhere. */
     public Workshop workshop() {
         return Workshop.of(this);

@@ -31,6 +31,11 @@ public record Workshop(Tools tools, Woods woods, Map<String, Value> rules, Stock
                 StockList.SHIPPED);
     }
 
+    /** The same with another list of stock. */
+    public Workshop withStock(StockList other) {
+        return new Workshop(tools, woods, rules, other);
+    }
+
     /** What a project uses. */
     static Workshop of(Project project) {
         return new Workshop(project.tools(), project.knownWoods(), project.brief().values().entrySet().stream()

@@ -31,7 +31,7 @@ record CutRow(List<String> pieces, String role, String about, List<String> figur
     }
 
     private static CutRow of(CutLine line, List<CutLine> lines, Words words, CutLine.Size size) {
-        String role = words.text("role." + line.role().id());
+        String role = words.text(line.what());
         String about = MarkRanges.told(line.marks()) + Lines.NO_BREAK + "· " + words.wood(line.wood())
                 + line.mirrorOf().map(number -> ", " + Texts.get("cutlist.mirror") + Lines.NO_BREAK
                         + MarkRanges.told(lines.get(number - 1).marks())).orElse("")
