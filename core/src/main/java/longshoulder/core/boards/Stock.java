@@ -35,7 +35,7 @@ public record Stock(String id, String wood, Length length, Length width, Length 
     }
 
     /** Between what is lost at both ends. */
-    Length usableLength() {
+    public Length usableLength() {
         return length.minus(first()).minus(ends);
     }
 

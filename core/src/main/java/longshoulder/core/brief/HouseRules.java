@@ -3,6 +3,8 @@ package longshoulder.core.brief;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import longshoulder.core.measure.Length;
 import longshoulder.core.measure.Ratio;
 
@@ -61,6 +63,18 @@ public final class HouseRules {
     public static final Parameter.Measure RESAW_KERF = allowance("saw.resaw-kerf", 1_200, Length.ofInches(3, 64));
     public static final Parameter.Measure BOARD_ENDS = allowance("board.ends", 25_000, Length.ofInches(1, 1));
 
+    /** What each edge that is glued to another strip has for planing it straight, and each face that is glued to another layer. */
+    public static final Parameter.Measure EDGE_JOINTING = allowance("strip.edge", 3_000, Length.ofInches(1, 8));
+    public static final Parameter.Measure LAYER_FACE = allowance("layer.face", 1_000, Length.ofInches(1, 16));
+
+    /** How many strips a wide piece, and how many layers a thick one is glued up from. */
+    public static final String STRIPS = "glue.strips";
+    public static final String STRIPS_BY_BOARDS = "by-boards";
+    public static final String LAYERS = "glue.layers";
+    private static final Parameter STRIP_COUNT = new Parameter.Choice(STRIPS,
+            Stream.concat(Stream.of(STRIPS_BY_BOARDS), counts(20)).toList());
+    private static final Parameter LAYER_COUNT = new Parameter.Choice(LAYERS, counts(6).toList());
+
     /** Of the boards that are planned, so many more are bought. */
     public static final Parameter.Proportion BUYING_MARGIN = new Parameter.Proportion("buying.margin",
             Ratio.read("0"), Ratio.read("0"), Ratio.read("1"));
@@ -80,7 +94,7 @@ public final class HouseRules {
                 new Parameter.Choice(JOINTS, List.of("best-for-the-place", STOPPED_EVERYWHERE)),
                 new Parameter.Choice(MARKS, List.of("every-piece", MARKS_AS_CHOSEN))));
         all.addAll(List.of(FENCE_RUN, ROUGH_LENGTH, ROUGH_HORNS, ROUGH_WIDTH, ROUGH_THICKNESS, KERF, RESAW_KERF,
-                BOARD_ENDS, BUYING_MARGIN));
+                EDGE_JOINTING, LAYER_FACE, BOARD_ENDS, BUYING_MARGIN));
         all.addAll(Limits.all());
         return List.copyOf(all);
     }
@@ -90,9 +104,14 @@ public final class HouseRules {
                 Length.ZERO, Length.ofMillimetres(200));
     }
 
-    /** An allowance that can be given for all pieces of a role, or for one piece alone; empty if there is none of that name. */
+    private static Stream<String> counts(int most) {
+        return IntStream.rangeClosed(1, most).mapToObj(String::valueOf);
+    }
+
+    /** What can be given for all pieces of a role, or for one piece alone; empty if there is none of that name. */
     public static Optional<Parameter> ofPieces(String name) {
-        return find(name).filter(List.of(ROUGH_LENGTH, ROUGH_WIDTH, ROUGH_THICKNESS)::contains);
+        return Stream.of(ROUGH_LENGTH, ROUGH_WIDTH, ROUGH_THICKNESS, STRIP_COUNT, LAYER_COUNT)
+                .filter(rule -> rule.name().equals(name)).findFirst();
     }
 
     /** A rule that can be given for one joint alone, whatever its type; empty if there is none of that name. */

@@ -1,6 +1,8 @@
 package longshoulder.core.cutlist;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.Parameter;
@@ -70,6 +72,12 @@ public final class RoughSizes {
                 rough("amount.roughThickness", part.thickness(),
                         project.brief().length(HouseRules.ROUGH_THICKNESS))),
                 strips);
+    }
+
+    /** What was chosen for a piece, or for its role. */
+    public static Optional<String> chosen(Project project, Piece piece, String name) {
+        return Stream.of(piece.id(), piece.role().id()).flatMap(
+                owner -> project.brief().choice(Address.of(owner, name)).stream()).findFirst();
     }
 
     /** @param ofShop what holds where neither the piece nor its role has one of its own */

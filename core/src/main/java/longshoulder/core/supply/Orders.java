@@ -1,0 +1,138 @@
+package longshoulder.core.supply;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.IntStream;
+import longshoulder.core.boards.Blank;
+import longshoulder.core.boards.Stock;
+import longshoulder.core.brief.HouseRules;
+import longshoulder.core.brief.Parameter;
+import longshoulder.core.cutlist.CutLine;
+import longshoulder.core.cutlist.RoughSizes;
+import longshoulder.core.frame.Piece;
+import longshoulder.core.frame.Role;
+import longshoulder.core.measure.Length;
+import longshoulder.core.plan.Plan;
+import longshoulder.core.project.Project;
+
+/**
+ * Makes orders of a line of the cut list: a piece as it is; what is wider than all boards as strips that are glued edge to edge; what is to be
+ * laminated as layers; small parts as the strips from which they are cut.
+ */
+final class Orders {
+
+    /** What is glued up by itself where no board is wide enough. */
+    private static final Set<Role> BROAD = Set.of(Role.TOP, Role.SEAT, Role.PANEL, Role.SLAB, Role.SHELF);
+
+    private final Plan plan;
+    private final int design;
+    private final String prefix;
+    private final List<Stock> stock;
+
+    Orders(Plan plan, int design, String prefix, List<Stock> stock) {
+        this.plan = plan;
+        this.design = design;
+        this.prefix = prefix;
+        this.stock = stock;
+    }
+
+    List<Order> of(CutLine line) {
+        if (line.kind() == CutLine.Kind.SMALL_PART) {
+            return List.of(strip(line));
+        }
+        Piece piece = plan.piece(line.pieces().getFirst()).piece();
+        int layers = RoughSizes.chosen(plan.project(), piece, HouseRules.LAYERS).map(Integer::parseInt).orElse(1);
+        int strips = layers > 1 ? 1 : strips(line, piece);
+        if (layers > 1) {
+            return glued(line, layers, width(line), thickness(line).times(1, layers), Length.ZERO,
+                    length(HouseRules.LAYER_FACE));
+        }
+        return strips > 1
+                ? glued(line, strips, width(line).times(1, strips), thickness(line), length(HouseRules.EDGE_JOINTING),
+                        Length.ZERO)
+                : List.of(new Order(design, line, blank(line, "", line.rough().width().value(), thickness(line),
+                        line.count()),
+                        IntStream.range(0, line.count()).mapToObj(
+                                part -> new Order.Source(List.of(part), OptionalInt.empty())).toList()));
+    }
+
+    private Length length(Parameter.Measure rule) {
+        return plan.project().brief().length(rule);
+    }
+
+    private static Length width(CutLine line) {
+        return line.rough().width().value();
+    }
+
+    private static Length thickness(CutLine line) {
+        return line.rough().thickness().value();
+    }
+
+    private Blank blank(CutLine line, String part, Length width, Length thickness, int count) {
+        return new Blank(prefix + line.number() + part, line.wood(), line.rough().length().value(), width, thickness,
+                count);
+    }
+
+    private Order strip(CutLine line) {
+        int each = Math.ceilDiv(line.count(), line.blanks());
+        List<Order.Source> sources = IntStream.range(0, line.blanks()).mapToObj(i -> new Order.Source(
+                IntStream.range(i * each, Math.min((i + 1) * each, line.count())).boxed().toList(),
+                OptionalInt.empty())).toList();
+        return new Order(design, line, blank(line, "", width(line), thickness(line), line.blanks()), sources);
+    }
+
+    /**
+     * The outer parts are glued on one side, the inner ones on two.
+     *
+     * @param edge allowance of each glued edge
+     * @param face allowance of each glued face
+     */
+    private List<Order> glued(CutLine line, int parts, Length width, Length thickness, Length edge, Length face) {
+        List<Order> orders = new ArrayList<>();
+        orders.add(glued(line, "o", List.of(1, parts), width.plus(edge), thickness.plus(face)));
+        if (parts > 2) {
+            orders.add(glued(line, "i", IntStream.range(2, parts).boxed().toList(), width.plus(edge.times(2)),
+                    thickness.plus(face.times(2))));
+        }
+        return orders;
+    }
+
+    private Order glued(CutLine line, String name, List<Integer> places, Length width, Length thickness) {
+        List<Order.Source> sources = new ArrayList<>();
+        for (int part = 0; part < line.count(); part++) {
+            for (int place : places) {
+                sources.add(new Order.Source(List.of(part), OptionalInt.of(place)));
+            }
+        }
+        return new Order(design, line, blank(line, name, width, thickness, sources.size()), sources);
+    }
+
+    /** As many as were chosen; of what is broad as few as the widest board that serves allows. */
+    private int strips(CutLine line, Piece piece) {
+        Project project = plan.project();
+        String chosen = RoughSizes.chosen(project, piece, HouseRules.STRIPS).orElse(HouseRules.STRIPS_BY_BOARDS);
+        if (!chosen.equals(HouseRules.STRIPS_BY_BOARDS)) {
+            return Integer.parseInt(chosen);
+        }
+        return BROAD.contains(piece.role()) ? leastStrips(line) : 1;
+    }
+
+    /** As few as the widest board that is long and thick enough allows; 1 where there is none. */
+    int leastStrips(CutLine line) {
+        Length widest = stock.stream().filter(board -> board.wood().equalsIgnoreCase(line.wood())
+                && !thickness(line).isGreaterThan(board.thickness())
+                && !line.rough().length().value().isGreaterThan(board.usableLength())).map(Stock::width)
+                .max(Length::compareTo).orElse(Length.ZERO);
+        Length edge = length(HouseRules.EDGE_JOINTING);
+        if (!width(line).isGreaterThan(widest) || !widest.isGreaterThan(edge.times(2))) {
+            return 1;
+        }
+        int strips = 2;
+        while (width(line).times(1, strips).plus(edge.times(strips > 2 ? 2 : 1)).isGreaterThan(widest)) {
+            strips++;
+        }
+        return strips;
+    }
+}
