@@ -47,7 +47,7 @@ public final class DxfPen implements Pen {
     private static int colour(Meaning meaning) {
         return switch (meaning) {
             case VISIBLE_EDGE, THIN_EDGE, TEXT, KNIFE_LINE -> INK;
-            case HIDDEN_EDGE, SECTION, WASTE, DERIVED, GAUGE_LINE, PENCIL_LINE, CAPTION, EXTENSION, NOTE -> GREY;
+            case HIDDEN_EDGE, SECTION, WASTE, DERIVED, GAUGE_LINE, PENCIL_LINE, CAPTION, EXTENSION, GRAIN, NOTE -> GREY;
             case FORMER_EDGE, GIVEN, RISK -> BROWN;
             case LIT_EDGE -> GREEN;
             case STOP -> RED;

@@ -26,7 +26,7 @@ final class PaperColours {
         return switch (meaning) {
             case VISIBLE_EDGE, THIN_EDGE, TEXT, KNIFE_LINE -> INK;
             case LIT_EDGE -> LIT;
-            case HIDDEN_EDGE, SECTION, WASTE, DERIVED, GAUGE_LINE, PENCIL_LINE, CAPTION, EXTENSION -> QUIET;
+            case HIDDEN_EDGE, SECTION, WASTE, DERIVED, GAUGE_LINE, PENCIL_LINE, CAPTION, EXTENSION, GRAIN -> QUIET;
             case FORMER_EDGE, GIVEN -> GIVEN;
             case STOP -> STOP;
             case RISK -> RISK;
@@ -36,7 +36,7 @@ final class PaperColours {
 
     /** What lies under a thin line that leads to a figure is seen through it. */
     static float opacity(Meaning meaning) {
-        return meaning == Meaning.EXTENSION ? 0.4f : 1;
+        return meaning == Meaning.EXTENSION || meaning == Meaning.GRAIN ? 0.4f : 1;
     }
 
     static int of(Tint tint) {

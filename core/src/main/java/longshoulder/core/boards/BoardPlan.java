@@ -14,6 +14,16 @@ public record BoardPlan(List<Group> groups, List<SawnBoard> boards, List<Missing
         missing = List.copyOf(missing);
     }
 
+    /** Whether nothing better is possible in any group, and nothing is missing. */
+    public boolean isProved() {
+        return missing.isEmpty() && groups.stream().allMatch(Group::proved);
+    }
+
+    /** What all its boards cost. */
+    public BigDecimal cost() {
+        return groups.stream().map(Group::cost).reduce(BigDecimal.ZERO, BigDecimal::add);
+    }
+
     /**
      * Boards of one wood and thickness.
      *

@@ -22,7 +22,6 @@ public final class BoardPlanner {
 
     private final List<Stock> stock;
     private final Search search;
-    private final Map<String, Integer> sawn = new HashMap<>();
     private final List<BoardPlan.Group> groups = new ArrayList<>();
     private final List<SawnBoard> boards = new ArrayList<>();
     private final List<BoardPlan.Missing> missing = new ArrayList<>();
@@ -69,6 +68,7 @@ public final class BoardPlanner {
         TaskSearch run = new TaskSearch(task, search);
         run.run();
         Solution best = run.best();
+        Map<String, Integer> sawn = new HashMap<>();
         best.boards().forEach(used -> boards.add(Sawing.saw(task, used, sawn)));
         BigDecimal cost = best.boards().stream().map(used -> used.board().stock().price()).reduce(BigDecimal.ZERO,
                 BigDecimal::add);
@@ -108,10 +108,10 @@ public final class BoardPlanner {
         for (int i = 0; i < solution.left().size(); i++) {
             Wanted wanted = task.wanted().get(i);
             int places = wanted.places() - solution.left().get(i);
-            int count = wanted.blank().count() - Math.min(wanted.blank().count(), places * wanted.layers());
-            if (count > 0) {
-                Blank blank = wanted.blank();
-                left.add(new Blank(blank.id(), blank.wood(), blank.length(), blank.width(), blank.thickness(), count));
+            Blank blank = wanted.blank();
+            int placed = Math.min(blank.count(), places * wanted.layers());
+            if (placed < blank.count()) {
+                left.add(blank.of(blank.names().subList(placed, blank.count())));
             }
         }
         return left;

@@ -12,7 +12,7 @@ import longshoulder.core.measure.Length;
 final class Sawing {
 
     private final Task task;
-    /** How many pieces of each row have been sawn so far, over all boards. */
+    /** How many pieces of each row have been sawn so far, over all boards of the task. */
     private final Map<String, Integer> sawn;
     private final List<Part> pieces = new ArrayList<>();
     private final List<Cut> cuts = new ArrayList<>();
@@ -117,7 +117,7 @@ final class Sawing {
     }
 
     private String pieceName(Blank blank) {
-        return blank.id() + "#" + sawn.merge(blank.id(), 1, Integer::sum);
+        return blank.names().get(sawn.merge(blank.id(), 1, Integer::sum) - 1);
     }
 
     private String name() {

@@ -8,14 +8,13 @@ import java.util.function.BooleanSupplier;
 /** Looks for the best solution of one task, and for the proof that there is no better one. */
 final class TaskSearch {
 
-    /** Without a better one for so many tries the search ends by itself. */
-    private static final int TRIES = 60_000;
     private static final int DIVES = 60;
     /** Random tries before the bound is worked out: most lists need no more. */
     private static final int FIRST = 40;
 
     private final Task task;
     private final Random random;
+    private final Search search;
     private final BooleanSupplier stopped;
     private final Goal goal;
     private final Least leastBoards;
@@ -24,6 +23,7 @@ final class TaskSearch {
 
     TaskSearch(Task task, Search search) {
         this.task = task;
+        this.search = search;
         this.goal = search.goal();
         this.random = new Random(search.seed());
         this.stopped = search.stopped();
@@ -61,6 +61,9 @@ final class TaskSearch {
         boundByArea();
         offer(tries.plain());
         tryOften(tries, FIRST);
+        if (search.isFirst()) {
+            return;
+        }
         boolean lengthsOnly = task.isOfLengthsOnly();
         List<? extends Pricing> pricings = lengthsOnly ? lengths() : sections();
         if (!isProved() && !stopped.getAsBoolean()) {
@@ -69,7 +72,7 @@ final class TaskSearch {
         if (lengthsOnly && pricings.stream().allMatch(Pricing::isExact)) {
             dive(lengths());
         }
-        tryOften(tries, TRIES);
+        tryOften(tries, search.tries());
     }
 
     private List<LengthPricing> lengths() {

@@ -33,6 +33,8 @@ public enum Meaning {
     GAUGE_LINE(0.26),
     /** A line that is drawn with the pencil. */
     PENCIL_LINE(0.2),
+    /** The grain on a face of wood. */
+    GRAIN(0.1),
     /** The names of views, and other text that is quiet. */
     CAPTION(0.18),
     /** Text, and the lines of tables. */

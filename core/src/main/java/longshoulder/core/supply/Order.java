@@ -18,6 +18,15 @@ public record Order(int design, CutLine line, Blank blank, List<Source> sources)
         sources = List.copyOf(sources);
     }
 
+    /** What a blank is called: the id of the piece, with the place of a strip in it; of a strip of small parts the first of them. */
+    static String name(CutLine line, Source source, String prefix) {
+        return prefix + line.pieces().get(source.parts.getFirst()) + place(source);
+    }
+
+    private static String place(Source source) {
+        return source.strip.isPresent() ? "/" + source.strip.getAsInt() : "";
+    }
+
     /**
      * What one blank becomes.
      *
@@ -30,23 +39,26 @@ public record Order(int design, CutLine line, Blank blank, List<Source> sources)
         }
     }
 
+    private Source source(String name) {
+        return sources.get(blank.names().indexOf(name));
+    }
+
     /**
      * Ids of the parts that a blank becomes.
      *
-     * @param index of the blank, from 1
+     * @param name of the blank
      */
-    public List<String> pieces(int index) {
-        return sources.get(index - 1).parts.stream().map(line.pieces()::get).toList();
+    public List<String> pieces(String name) {
+        return source(name).parts.stream().map(line.pieces()::get).toList();
     }
 
     /**
      * Their marks, such as A1; of a strip with its place in the piece, such as T/2.
      *
-     * @param index of the blank, from 1
+     * @param name of the blank
      */
-    public List<String> marks(int index) {
-        Source source = sources.get(index - 1);
-        String place = source.strip.isPresent() ? "/" + source.strip.getAsInt() : "";
-        return source.parts.stream().map(part -> line.marks().get(part) + place).toList();
+    public List<String> marks(String name) {
+        Source source = source(name);
+        return source.parts.stream().map(part -> line.marks().get(part) + place(source)).toList();
     }
 }

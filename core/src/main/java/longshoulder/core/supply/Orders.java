@@ -52,10 +52,8 @@ final class Orders {
         return strips > 1
                 ? glued(line, strips, width(line).times(1, strips), thickness(line), length(HouseRules.EDGE_JOINTING),
                         Length.ZERO)
-                : List.of(new Order(design, line, blank(line, "", line.rough().width().value(), thickness(line),
-                        line.count()),
-                        IntStream.range(0, line.count()).mapToObj(
-                                part -> new Order.Source(List.of(part), OptionalInt.empty())).toList()));
+                : List.of(order(line, "", width(line), thickness(line), IntStream.range(0, line.count())
+                        .mapToObj(part -> new Order.Source(List.of(part), OptionalInt.empty())).toList()));
     }
 
     private Length length(Parameter.Measure rule) {
@@ -70,9 +68,11 @@ final class Orders {
         return line.rough().thickness().value();
     }
 
-    private Blank blank(CutLine line, String part, Length width, Length thickness, int count) {
-        return new Blank(prefix + line.number() + part, line.wood(), line.rough().length().value(), width, thickness,
-                count);
+    private Order order(CutLine line, String part, Length width, Length thickness, List<Order.Source> sources) {
+        return new Order(design, line,
+                new Blank(prefix + line.number() + part, line.wood(), line.rough().length().value(), width, thickness,
+                        sources.stream().map(source -> Order.name(line, source, prefix)).toList()),
+                sources);
     }
 
     private Order strip(CutLine line) {
@@ -80,7 +80,7 @@ final class Orders {
         List<Order.Source> sources = IntStream.range(0, line.blanks()).mapToObj(i -> new Order.Source(
                 IntStream.range(i * each, Math.min((i + 1) * each, line.count())).boxed().toList(),
                 OptionalInt.empty())).toList();
-        return new Order(design, line, blank(line, "", width(line), thickness(line), line.blanks()), sources);
+        return order(line, "", width(line), thickness(line), sources);
     }
 
     /**
@@ -106,7 +106,7 @@ final class Orders {
                 sources.add(new Order.Source(List.of(part), OptionalInt.of(place)));
             }
         }
-        return new Order(design, line, blank(line, name, width, thickness, sources.size()), sources);
+        return order(line, name, width, thickness, sources);
     }
 
     /** As many as were chosen; of what is broad as few as the widest board that serves allows. */

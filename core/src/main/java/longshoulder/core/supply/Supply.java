@@ -2,6 +2,7 @@ package longshoulder.core.supply;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import longshoulder.core.boards.Blank;
 import longshoulder.core.boards.BoardPlan;
 import longshoulder.core.boards.BoardPlanner;
@@ -69,20 +70,32 @@ public final class Supply {
 
     /** Ids of the parts of the cut list that come from a place on a board. */
     public List<String> pieces(SawnBoard.Part part) {
-        return order(part).pieces(index(part));
+        return order(part).pieces(part.id());
     }
 
     /** Their marks; of a strip or a layer with its place in the piece. */
     public List<String> marks(SawnBoard.Part part) {
-        return order(part).marks(index(part));
-    }
-
-    private static int index(SawnBoard.Part part) {
-        return Integer.parseInt(part.id().substring(part.id().lastIndexOf('#') + 1));
+        return order(part).marks(part.id());
     }
 
     /** The best board plan that is found before the search ends by itself or is stopped. */
     public BoardPlan plan(Search search) {
+        return plan(search, better -> {});
+    }
+
+    /**
+     * The same.
+     *
+     * @param better is told a first plan at once, then one that is good in all groups
+     */
+    public BoardPlan plan(Search search, Consumer<BoardPlan> better) {
+        for (Search sooner : List.of(search.first(), search.shortened())) {
+            BoardPlan plan = BoardPlanner.plan(blanks(), stock, sooner);
+            if (search.stopped().getAsBoolean() || plan.isProved()) {
+                return plan;
+            }
+            better.accept(plan);
+        }
         return BoardPlanner.plan(blanks(), stock, search);
     }
 }

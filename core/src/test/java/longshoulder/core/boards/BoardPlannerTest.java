@@ -20,7 +20,7 @@ class BoardPlannerTest {
     private static final String OAK = "oak";
 
     private static Blank blank(String id, double length, double width, double thickness, int count) {
-        return new Blank(id, OAK, Length.fromMillimetres(length), Length.fromMillimetres(width),
+        return Blank.counted(id, OAK, Length.fromMillimetres(length), Length.fromMillimetres(width),
                 Length.fromMillimetres(thickness), count);
     }
 

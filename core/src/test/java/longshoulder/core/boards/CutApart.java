@@ -36,7 +36,7 @@ final class CutApart {
         }
         Collections.shuffle(parts, random);
         List<Blank> blanks = new ArrayList<>();
-        parts.forEach(part -> blanks.add(new Blank("p" + blanks.size(), "oak", Length.ofMillimetres(part.length),
+        parts.forEach(part -> blanks.add(Blank.counted("p" + blanks.size(), "oak", Length.ofMillimetres(part.length),
                 Length.ofMillimetres(part.width), Length.ofMillimetres(25), 1)));
         return blanks;
     }

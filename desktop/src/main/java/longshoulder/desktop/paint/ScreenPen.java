@@ -31,7 +31,7 @@ public final class ScreenPen implements Pen {
             case VISIBLE_EDGE, THIN_EDGE, TEXT -> Palette.ink();
             case LIT_EDGE, KNIFE_LINE -> Palette.lit();
             case HIDDEN_EDGE, SECTION, WASTE, DERIVED, GAUGE_LINE, PENCIL_LINE, CAPTION -> Palette.quiet();
-            case EXTENSION -> Palette.quiet().deriveColor(0, 1, 1, FAINT);
+            case EXTENSION, GRAIN -> Palette.quiet().deriveColor(0, 1, 1, FAINT);
             case FORMER_EDGE, GIVEN -> Palette.given();
             case STOP -> Palette.stop();
             case RISK -> Palette.risk();
