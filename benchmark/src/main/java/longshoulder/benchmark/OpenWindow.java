@@ -42,6 +42,11 @@ final class OpenWindow {
         }
 
         @Override
+        public Optional<Path> toExportTable(String suggestion) {
+            return Optional.empty();
+        }
+
+        @Override
         public Optional<Path> toSave(String suggestion) {
             return Optional.empty();
         }

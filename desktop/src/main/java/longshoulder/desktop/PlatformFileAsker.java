@@ -26,10 +26,14 @@ final class PlatformFileAsker implements FileAsker {
 
     @Override
     public Optional<Path> toOpenTable() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(Texts.get("chooser.table"));
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("CSV", "*.csv"));
-        return Optional.ofNullable(chooser.showOpenDialog(owner)).map(File::toPath);
+        return Optional.ofNullable(chooser("chooser.table", "CSV", ".csv").showOpenDialog(owner)).map(File::toPath);
+    }
+
+    @Override
+    public Optional<Path> toExportTable(String suggestion) {
+        FileChooser chooser = chooser("chooser.export", "CSV", ".csv");
+        chooser.setInitialFileName(suggestion);
+        return Optional.ofNullable(chooser.showSaveDialog(owner)).map(File::toPath);
     }
 
     @Override
@@ -41,18 +45,19 @@ final class PlatformFileAsker implements FileAsker {
 
     @Override
     public Optional<Path> toExport(String suggestion, DrawingFormat format) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(Texts.get("chooser.export"));
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(format.name(), "*" + format.suffix()));
+        FileChooser chooser = chooser("chooser.export", format.name(), format.suffix());
         chooser.setInitialFileName(suggestion);
         return Optional.ofNullable(chooser.showSaveDialog(owner)).map(File::toPath);
     }
 
     private static FileChooser chooser(String title) {
+        return chooser(title, Texts.get("chooser.kind"), DesignFile.SUFFIX);
+    }
+
+    private static FileChooser chooser(String title, String kind, String suffix) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(Texts.get(title));
-        chooser.getExtensionFilters()
-                .add(new FileChooser.ExtensionFilter(Texts.get("chooser.kind"), "*" + DesignFile.SUFFIX));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(kind, "*" + suffix));
         return chooser;
     }
 }

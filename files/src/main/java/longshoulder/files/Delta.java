@@ -37,6 +37,7 @@ final class Delta {
 
     /** Beside the kinds of furniture, which are none of this name. */
     private static final String NOTED = "noted";
+    private static final String SAWN = "sawn";
 
     private Delta() {}
 
@@ -89,6 +90,9 @@ final class Delta {
             texts(out, kind, from.notedOf(kind), to.notedOf(kind));
         }
         out.writeEndObject();
+        if (!to.sawn().equals(from.sawn())) {
+            ProgressSection.writeSawn(out, to);
+        }
         out.writeEndObject();
     }
 
@@ -162,7 +166,7 @@ final class Delta {
     static Progress read(JsonNode delta, Progress from, Reading reading) {
         Map<String, Map<String, Length>> all = new TreeMap<>(from.milled());
         for (Map.Entry<String, JsonNode> kind : delta.properties()) {
-            if (kind.getKey().equals(NOTED)) {
+            if (kind.getKey().equals(NOTED) || kind.getKey().equals(SAWN)) {
                 continue;
             }
             if (Kinds.find(kind.getKey()).isEmpty()) {
@@ -176,7 +180,8 @@ final class Delta {
             noted.put(kind.getKey(), changed(kind.getValue(), from.notedOf(kind.getKey()), Edit.MOST_NOTED, reading,
                     (key, text) -> ProgressSection.noted(key, text, key, reading)));
         }
-        return new Progress(all, noted);
+        return new Progress(all, noted,
+                delta.has(SAWN) ? ProgressSection.sawn(delta.path(SAWN), reading) : from.sawn());
     }
 
     private static Value value(Kind kind, String name, String text, Reading reading) {

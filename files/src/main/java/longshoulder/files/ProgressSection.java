@@ -3,8 +3,12 @@ package longshoulder.files;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.function.Supplier;
+import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.brief.Address;
 import longshoulder.core.frame.Frame;
 import longshoulder.core.kind.Kinds;
@@ -12,6 +16,7 @@ import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Milled;
 import longshoulder.core.project.Noted;
+import longshoulder.core.project.Progress;
 import longshoulder.core.project.Project;
 
 /** What was really done, by the kind of furniture of which it was done. */
@@ -29,6 +34,9 @@ final class ProgressSection implements Section {
             Section.texts(out, kind.getKey(), kind.getValue());
         }
         out.writeEndObject();
+        if (!project.progress().sawn().isEmpty()) {
+            writeSawn(out, project.progress());
+        }
         if (!project.progress().noted().isEmpty()) {
             out.writeObjectFieldStart("noted");
             for (Map.Entry<String, Map<String, String>> kind : project.progress().noted().entrySet()) {
@@ -62,7 +70,39 @@ final class ProgressSection implements Section {
                         noted(entry.getKey(), entry.getValue().asText(), of, reading)));
             }
         }
+        for (Map.Entry<String, List<SawnBoard>> kind : sawn(section.path("sawn"), reading).entrySet()) {
+            project = project.withProgress(project.progress().sawing(kind.getKey(), kind.getValue()));
+        }
         return project;
+    }
+
+    static void writeSawn(JsonGenerator out, Progress progress) throws IOException {
+        out.writeObjectFieldStart("sawn");
+        for (Map.Entry<String, List<SawnBoard>> kind : progress.sawn().entrySet()) {
+            out.writeArrayFieldStart(kind.getKey());
+            for (SawnBoard board : kind.getValue()) {
+                SawnBoardJson.write(out, board);
+            }
+            out.writeEndArray();
+        }
+        out.writeEndObject();
+    }
+
+    /** Boards that are sawn, by the kind of furniture. */
+    static Map<String, List<SawnBoard>> sawn(JsonNode sawn, Reading reading) {
+        Map<String, List<SawnBoard>> read = new TreeMap<>();
+        for (Map.Entry<String, JsonNode> kind : sawn.properties()) {
+            String place = "progress.sawn." + Reading.shortened(kind.getKey());
+            if (Kinds.find(kind.getKey()).isEmpty()) {
+                throw reading.at(place, Sentence.of("kind", Reading.shortened(kind.getKey())));
+            }
+            List<SawnBoard> boards = new ArrayList<>();
+            for (JsonNode board : kind.getValue()) {
+                boards.add(SawnBoardJson.read(board, place + "[" + boards.size() + "]", reading));
+            }
+            read.put(kind.getKey(), boards);
+        }
+        return read;
     }
 
     /** What was noted of a piece, if it can be. */

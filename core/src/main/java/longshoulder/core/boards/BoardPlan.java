@@ -19,6 +19,11 @@ public record BoardPlan(List<Group> groups, List<SawnBoard> boards, List<Missing
         return missing.isEmpty() && groups.stream().allMatch(Group::proved);
     }
 
+    /** No plan for these pieces costs less. */
+    public BigDecimal leastCost() {
+        return groups.stream().map(Group::leastCost).reduce(BigDecimal.ZERO, BigDecimal::add);
+    }
+
     /** What all its boards cost. */
     public BigDecimal cost() {
         return groups.stream().map(Group::cost).reduce(BigDecimal.ZERO, BigDecimal::add);

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Consumer;
 import longshoulder.core.boards.Task.Offered;
 import longshoulder.core.boards.Task.Wanted;
 import longshoulder.core.measure.Length;
@@ -38,6 +39,22 @@ public final class BoardPlanner {
         blanks.forEach(blank -> byWood.computeIfAbsent(blank.wood(), wood -> new ArrayList<>()).add(blank));
         byWood.forEach(planner::plan);
         return planner.result();
+    }
+
+    /**
+     * The same.
+     *
+     * @param better is told a first plan at once, then one that is good in all groups
+     */
+    public static BoardPlan plan(List<Blank> blanks, List<Stock> stock, Search search, Consumer<BoardPlan> better) {
+        for (Search sooner : List.of(search.first(), search.shortened())) {
+            BoardPlan plan = plan(blanks, stock, sooner);
+            if (search.stopped().getAsBoolean() || plan.isProved()) {
+                return plan;
+            }
+            better.accept(plan);
+        }
+        return plan(blanks, stock, search);
     }
 
     private BoardPlan result() {

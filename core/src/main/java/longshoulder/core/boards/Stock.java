@@ -29,6 +29,16 @@ public record Stock(String id, String wood, Length length, Length width, Length 
         }
     }
 
+    /** The same where sawing apart takes so much. */
+    public Stock withResawKerf(Length other) {
+        return new Stock(id, wood, length, width, thickness, count, price, kerf, other, ends, bad);
+    }
+
+    /** The same, but so many of them. */
+    public Stock counted(Optional<Integer> other) {
+        return new Stock(id, wood, length, width, thickness, other, price, kerf, resawKerf, ends, bad);
+    }
+
     /** Where the first piece can begin: the first end is cut off only where something of it is lost, and that cut costs its kerf. */
     Length first() {
         return ends.isPositive() ? Length.greatest(ends, kerf) : Length.ZERO;

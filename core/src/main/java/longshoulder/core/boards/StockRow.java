@@ -90,6 +90,13 @@ public record StockRow(String id, String wood, Length length, Length width, Leng
                 Rings.find(text).orElseThrow(() -> new RowRefused(Label.of("refused.row.rings", new Typed(text)))));
     }
 
+    /** The line of boards as they are sawn in some shop: with all that sawing takes. */
+    public static StockRow of(Stock stock) {
+        return new StockRow(stock.id(), stock.wood(), stock.length(), stock.width(), stock.thickness(), stock.count(),
+                stock.price(), Optional.of(stock.kerf()), Optional.of(stock.ends()), stock.bad(), List.of(), List.of(),
+                Optional.empty(), "", "");
+    }
+
     /** As a line of a table: the texts from which {@link #of} makes it again, without what is not said. */
     public Map<String, String> row() {
         Map<String, String> row = new LinkedHashMap<>();

@@ -1,12 +1,15 @@
 package longshoulder.core.project;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
+import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.boards.StockList;
 import longshoulder.core.boards.StockRow;
 import longshoulder.core.brief.Address;
@@ -39,6 +42,7 @@ public sealed interface Edit {
     int MOST_STOCK = 2000;
     int MOST_MILLED = 5000;
     int MOST_NOTED = 20_000;
+    int MOST_SAWN = 1000;
     int LONGEST_NOTE = 200;
     int MOST_ALTERATIONS = 1000;
     int LONGEST_TITLE = 200;
@@ -284,6 +288,34 @@ public sealed interface Edit {
             Progress more = project.progress().noting(project.brief().kind(), Address.of(piece, what.id()), text);
             requireRoom("noted", more.notedOf(project.brief().kind()).size(), MOST_NOTED);
             return project.withProgress(more);
+        }
+    }
+
+    /** A board of the board plan is sawn as it was planned: from now on it stays as it is. */
+    record Saw(SawnBoard board) implements Edit {
+        @Override
+        public Project applyTo(Project project) {
+            List<SawnBoard> more = new ArrayList<>(project.sawn());
+            Set<String> names = new HashSet<>();
+            more.forEach(one -> one.pieces().forEach(piece -> names.add(piece.id())));
+            if (board.pieces().stream().anyMatch(piece -> names.contains(piece.id()))) {
+                throw new EditRefused(Label.of("refused.sawn.twice"));
+            }
+            more.add(board);
+            requireRoom("sawn", more.size(), MOST_SAWN);
+            return project.withProgress(project.progress().sawing(project.brief().kind(), more));
+        }
+    }
+
+    /** A board was not sawn after all: what it gives is planned again. */
+    record Unsaw(SawnBoard board) implements Edit {
+        @Override
+        public Project applyTo(Project project) {
+            List<SawnBoard> fewer = new ArrayList<>(project.sawn());
+            if (!fewer.remove(board)) {
+                throw new EditRefused(Label.of("refused.sawn.none"));
+            }
+            return project.withProgress(project.progress().sawing(project.brief().kind(), fewer));
         }
     }
 

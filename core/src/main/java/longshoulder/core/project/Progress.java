@@ -1,8 +1,10 @@
 package longshoulder.core.project;
 
 import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.measure.Length;
 
 /**
@@ -12,15 +14,24 @@ import longshoulder.core.measure.Length;
  *        a joint's tenon, mortise or tongue, a type's tongue. What belongs to another kind than the project's waits until the project
  *        is of that kind again
  * @param noted what was noted of pieces, by the kind of furniture and {@code piece:what}, as {@link Noted} says
+ * @param sawn boards that are sawn, or begun: their cuts stay as they are; by the kind of furniture
  */
-public record Progress(Map<String, Map<String, Length>> milled, Map<String, Map<String, String>> noted) {
+public record Progress(Map<String, Map<String, Length>> milled, Map<String, Map<String, String>> noted,
+        Map<String, List<SawnBoard>> sawn) {
 
     /** Nothing was done yet. */
-    public static final Progress NONE = new Progress(Map.of(), Map.of());
+    public static final Progress NONE = new Progress(Map.of(), Map.of(), Map.of());
 
     public Progress {
         milled = copyOf(milled);
         noted = copyOf(noted);
+        Map<String, List<SawnBoard>> boards = new TreeMap<>();
+        sawn.forEach((kind, list) -> {
+            if (!list.isEmpty()) {
+                boards.put(kind, List.copyOf(list));
+            }
+        });
+        sawn = Collections.unmodifiableMap(boards);
     }
 
     private static <T> Map<String, Map<String, T>> copyOf(Map<String, Map<String, T>> byKind) {
@@ -55,7 +66,7 @@ public record Progress(Map<String, Map<String, Length>> milled, Map<String, Map<
     private Progress with(String kind, Map<String, Length> lengths) {
         Map<String, Map<String, Length>> all = new TreeMap<>(milled);
         all.put(kind, lengths);
-        return new Progress(all, noted);
+        return new Progress(all, noted, sawn);
     }
 
     /** What was noted of the pieces of a kind, by {@code piece:what}. */
@@ -73,6 +84,18 @@ public record Progress(Map<String, Map<String, Length>> milled, Map<String, Map<
         }
         Map<String, Map<String, String>> all = new TreeMap<>(noted);
         all.put(kind, entries);
-        return new Progress(milled, all);
+        return new Progress(milled, all, sawn);
+    }
+
+    /** Boards that are sawn for a kind of furniture. */
+    public List<SawnBoard> sawnOf(String kind) {
+        return sawn.getOrDefault(kind, List.of());
+    }
+
+    /** With other boards that are sawn. */
+    public Progress sawing(String kind, List<SawnBoard> boards) {
+        Map<String, List<SawnBoard>> all = new TreeMap<>(sawn);
+        all.put(kind, boards);
+        return new Progress(milled, noted, all);
     }
 }

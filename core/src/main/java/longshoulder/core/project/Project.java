@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.boards.StockList;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Brief;
@@ -106,6 +107,11 @@ public record Project(String title, Brief brief, Map<String, String> woods, Wood
     /** What was really cut or milled of this kind of furniture, by {@code id:what}. */
     public Map<String, Length> milled() {
         return progress.milledOf(brief.kind());
+    }
+
+    /** Boards that are sawn for it. */
+    public List<SawnBoard> sawn() {
+        return progress.sawnOf(brief.kind());
     }
 
     /** What was noted of a piece; empty if nothing was. */

@@ -116,16 +116,19 @@ final class Orders {
         if (!chosen.equals(HouseRules.STRIPS_BY_BOARDS)) {
             return Integer.parseInt(chosen);
         }
-        return BROAD.contains(piece.role()) ? leastStrips(line) : 1;
+        return BROAD.contains(piece.role()) ? leastStrips(line, stock, length(HouseRules.EDGE_JOINTING)) : 1;
     }
 
-    /** As few as the widest board that is long and thick enough allows; 1 where there is none. */
-    int leastStrips(CutLine line) {
+    /**
+     * As few as the widest board that is long and thick enough allows; 1 where there is none.
+     *
+     * @param edge allowance of each glued edge
+     */
+    static int leastStrips(CutLine line, List<Stock> stock, Length edge) {
         Length widest = stock.stream().filter(board -> board.wood().equalsIgnoreCase(line.wood())
                 && !thickness(line).isGreaterThan(board.thickness())
                 && !line.rough().length().value().isGreaterThan(board.usableLength())).map(Stock::width)
                 .max(Length::compareTo).orElse(Length.ZERO);
-        Length edge = length(HouseRules.EDGE_JOINTING);
         if (!width(line).isGreaterThan(widest) || !widest.isGreaterThan(edge.times(2))) {
             return 1;
         }

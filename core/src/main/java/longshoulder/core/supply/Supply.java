@@ -2,7 +2,10 @@ package longshoulder.core.supply;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import longshoulder.core.boards.Blank;
 import longshoulder.core.boards.BoardPlan;
 import longshoulder.core.boards.BoardPlanner;
@@ -14,6 +17,7 @@ import longshoulder.core.boards.StockRow;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.cutlist.CutList;
 import longshoulder.core.plan.Plan;
+import longshoulder.core.measure.Length;
 import longshoulder.core.project.Project;
 
 /**
@@ -21,12 +25,21 @@ import longshoulder.core.project.Project;
  */
 public final class Supply {
 
+    private static final int MOST_LAYERS = 6;
+
     private final List<Order> orders;
     private final List<Stock> stock;
+    private final List<SawnBoard> sawn;
+    /** What each glued edge, and what each glued face has for planing. */
+    private final Length edge;
+    private final Length face;
 
-    private Supply(List<Order> orders, List<Stock> stock) {
+    private Supply(List<Order> orders, List<Stock> stock, Project first) {
         this.orders = List.copyOf(orders);
         this.stock = List.copyOf(stock);
+        this.sawn = first.sawn();
+        edge = first.brief().length(HouseRules.EDGE_JOINTING);
+        face = first.brief().length(HouseRules.LAYER_FACE);
     }
 
     /** What the designs need, from their own stock. */
@@ -45,7 +58,7 @@ public final class Supply {
             CutList.of(designs.get(i)).lines().stream().filter(line -> !line.isBought())
                     .forEach(line -> orders.addAll(some.of(line)));
         }
-        return new Supply(orders, stock);
+        return new Supply(orders, stock, designs.getFirst().project());
     }
 
     /** What sawing takes in the shop of a project. */
@@ -54,28 +67,92 @@ public final class Supply {
                 project.brief().length(HouseRules.BOARD_ENDS));
     }
 
+    /** What is left of the stock beside the boards that are sawn already. */
     public List<Stock> stock() {
-        return stock;
+        Map<String, Long> used = sawn.stream()
+                .collect(Collectors.groupingBy(board -> board.stock().id(), Collectors.counting()));
+        return stock.stream().map(row -> row.counted(row.count().map(
+                count -> Math.max(0, count - used.getOrDefault(row.id(), 0L).intValue())))).toList();
     }
 
-    /** Rough sizes that are to be sawn. */
+    /** From how few strips a part that is too wide can be glued up; 1 where no board serves. */
+    public int leastStrips(Order order) {
+        return Orders.leastStrips(order.line(), stock, edge);
+    }
+
+    /** From how few layers a part that is too thick can be glued up; 1 where no board serves. */
+    public int leastLayers(Order order) {
+        Length thickest = stock.stream().filter(board -> board.wood().equalsIgnoreCase(order.blank().wood()))
+                .map(Stock::thickness).max(Length::compareTo).orElse(Length.ZERO);
+        int layers = 1;
+        while (layers < MOST_LAYERS && order.blank().thickness().times(1, layers).plus(face.times(layers > 2 ? 2 : 1))
+                .isGreaterThan(thickest)) {
+            layers++;
+        }
+        return layers;
+    }
+
+    /** The order of a line that has a part without a board. */
+    public Optional<Order> order(String blank) {
+        return orders.stream().filter(order -> order.blank().id().equals(blank)).findFirst();
+    }
+
+    /** Boards that are sawn already. */
+    public List<SawnBoard> sawn() {
+        return sawn;
+    }
+
+    /** Rough sizes that are still to be sawn. */
     public List<Blank> blanks() {
-        return orders.stream().map(Order::blank).toList();
+        List<Blank> left = new ArrayList<>();
+        for (Order order : orders) {
+            List<String> names = order.blank().names().stream().filter(name -> !isSawn(order, name)).toList();
+            if (!names.isEmpty()) {
+                left.add(order.blank().of(names));
+            }
+        }
+        return left;
     }
 
-    /** The order of a line that is planned on a board. */
-    public Order order(SawnBoard.Part part) {
-        return orders.stream().filter(order -> order.blank().id().equals(part.piece())).findFirst().orElseThrow();
+    /** Whether a board gave what is asked for: a piece that came out smaller than it has to be now does not count. */
+    private boolean isSawn(Order order, String name) {
+        return sawn.stream().anyMatch(board -> board.pieces().stream().anyMatch(part -> part.id().equals(name)
+                && board.stock().wood().equalsIgnoreCase(order.blank().wood())
+                && !order.line().cutTo().value().isGreaterThan(part.length())
+                && !least(order).isGreaterThan(part.width())));
+    }
+
+    /** Of a piece in one its finished width; of a strip or a layer all that was asked for. */
+    private static Length least(Order order) {
+        return order.sources().getFirst().strip().isEmpty()
+                ? order.line().finished().width().value()
+                : order.blank().width();
+    }
+
+    /** Names of parts that came off a board but are too small by now. */
+    public List<String> tooSmall() {
+        List<String> small = new ArrayList<>();
+        for (Order order : orders) {
+            order.blank().names().stream().filter(name -> !isSawn(order, name)).filter(name -> sawn.stream()
+                    .anyMatch(board -> board.pieces().stream().anyMatch(part -> part.id().equals(name))))
+                    .forEach(small::add);
+        }
+        return small;
+    }
+
+    /** The order that a part of a board is for; empty where the design asks for it no longer. */
+    public Optional<Order> order(SawnBoard.Part part) {
+        return orders.stream().filter(order -> order.blank().names().contains(part.id())).findFirst();
     }
 
     /** Ids of the parts of the cut list that come from a place on a board. */
     public List<String> pieces(SawnBoard.Part part) {
-        return order(part).pieces(part.id());
+        return order(part).map(order -> order.pieces(part.id())).orElse(List.of());
     }
 
     /** Their marks; of a strip or a layer with its place in the piece. */
     public List<String> marks(SawnBoard.Part part) {
-        return order(part).marks(part.id());
+        return order(part).map(order -> order.marks(part.id())).orElse(List.of(part.id()));
     }
 
     /** The best board plan that is found before the search ends by itself or is stopped. */
@@ -83,19 +160,8 @@ public final class Supply {
         return plan(search, better -> {});
     }
 
-    /**
-     * The same.
-     *
-     * @param better is told a first plan at once, then one that is good in all groups
-     */
+    /** The same, as {@link BoardPlanner#plan(List, List, Search, Consumer)} tells it. */
     public BoardPlan plan(Search search, Consumer<BoardPlan> better) {
-        for (Search sooner : List.of(search.first(), search.shortened())) {
-            BoardPlan plan = BoardPlanner.plan(blanks(), stock, sooner);
-            if (search.stopped().getAsBoolean() || plan.isProved()) {
-                return plan;
-            }
-            better.accept(plan);
-        }
-        return BoardPlanner.plan(blanks(), stock, search);
+        return BoardPlanner.plan(blanks(), stock(), search, better);
     }
 }

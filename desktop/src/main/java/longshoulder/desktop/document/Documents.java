@@ -137,7 +137,7 @@ public final class Documents {
     }
 
     /** A name for files of the design, without an ending. */
-    static String fileName(Workbench bench) {
+    public static String fileName(Workbench bench) {
         String title = bench.document().newest().title().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-")
                 .replaceAll("^-|-$", "");
         return title.isEmpty() ? bench.project().brief().kind() : title;

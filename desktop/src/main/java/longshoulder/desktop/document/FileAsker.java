@@ -13,6 +13,9 @@ public interface FileAsker {
     /** A table (CSV) to read; empty if it was called off. */
     Optional<Path> toOpenTable();
 
+    /** Where to write a table (CSV); empty if it was called off. */
+    Optional<Path> toExportTable(String suggestion);
+
     /** Where to save; empty if it was called off. */
     Optional<Path> toSave(String suggestion);
 

@@ -6,6 +6,7 @@ import longshoulder.desktop.frame.FrameStage;
 import longshoulder.desktop.joints.JointsStage;
 import longshoulder.desktop.lengths.LengthsStage;
 import longshoulder.desktop.stage.WorkStage;
+import longshoulder.desktop.wood.WoodStage;
 
 /** All stages of the work, in the order in which they are gone through. */
 public final class Stages {
@@ -15,7 +16,9 @@ public final class Stages {
     public static final WorkStage JOINTS = new JointsStage();
     public static final WorkStage LENGTHS = new LengthsStage();
 
-    public static final List<WorkStage> ALL = List.of(BRIEF, FRAME, JOINTS, LENGTHS);
+    public static final WorkStage WOOD = new WoodStage();
+
+    public static final List<WorkStage> ALL = List.of(BRIEF, FRAME, JOINTS, LENGTHS, WOOD);
 
     private Stages() {}
 }
