@@ -56,6 +56,8 @@ public record BoardPlan(List<Group> groups, List<SawnBoard> boards, List<Missing
         TOO_WIDE,
         /** No single board is both long and wide enough. */
         TOO_LARGE,
+        /** Bad spots leave no place large enough. */
+        BAD_SPOTS,
         /** All boards that would serve are used up. */
         USED_UP;
 

@@ -91,6 +91,9 @@ public final class BoardPlanner {
                 BigDecimal::add);
         // The bounds hold for all pieces together: where some are missing, little is known of the others.
         boolean whole = best.missing() == 0;
+        if (best.boards().isEmpty()) {
+            return left(task, best);
+        }
         groups.add(new BoardPlan.Group(wood, thickness, best.boards().size(), whole ? run.leastBoards() : 1, cost,
                 whole ? leastCost(run, task) : BigDecimal.ZERO, run.isProved()));
         return left(task, best);
@@ -152,7 +155,10 @@ public final class BoardPlanner {
             return BoardPlan.Why.TOO_THICK;
         }
         if (thick.stream().anyMatch(board -> board.holds(blank))) {
-            return BoardPlan.Why.USED_UP;
+            return thick.stream().anyMatch(board -> new Offered(board, 1, 0).zone()
+                    .holds(blank.length().picometres(), blank.width().picometres()))
+                            ? BoardPlan.Why.USED_UP
+                            : BoardPlan.Why.BAD_SPOTS;
         }
         if (thick.stream().allMatch(board -> blank.length().isGreaterThan(board.usableLength()))) {
             return BoardPlan.Why.TOO_LONG;

@@ -38,6 +38,28 @@ final class Filling {
         this.random = random;
     }
 
+    /** What the zones of a board are cut into; empty where nothing fits. */
+    Optional<Pattern> fill(Zone zone) {
+        return zone instanceof Zone.Clear
+                ? fill(zone.length(), zone.width())
+                : Optional.of(room(zone)).filter(pattern -> pattern.area() > 0);
+    }
+
+    private Pattern room(Zone zone) {
+        return switch (zone) {
+            case Zone.Clear clear -> new Pattern.Room(fill(clear.length(), clear.width()), true, clear.length(),
+                    clear.width());
+            case Zone.Waste waste -> new Pattern.Room(Optional.empty(), false, waste.length(), waste.width());
+            case Zone.Pinned pinned -> new Pattern.Room(Optional.empty(), false, pinned.length(), pinned.width());
+            case Zone.Parted parted -> {
+                Pattern one = room(parted.one());
+                Pattern other = room(parted.other());
+                yield new Pattern.Parted(parted.across(), one, other, parted.length(), parted.width(),
+                        one.area() + other.area());
+            }
+        };
+    }
+
     /** What a part of this size is cut into; empty where nothing fits. */
     Optional<Pattern> fill(long length, long width) {
         int best = -1;

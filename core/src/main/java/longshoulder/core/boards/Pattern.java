@@ -1,5 +1,6 @@
 package longshoulder.core.boards;
 
+import java.util.Optional;
 import java.util.function.IntConsumer;
 
 /** How a part of a board is cut into pieces: one piece, or two smaller patterns with a kerf between them. Sizes are in picometres. */
@@ -39,6 +40,24 @@ sealed interface Pattern {
         public void forEach(IntConsumer consumer) {
             one.forEach(consumer);
             other.forEach(consumer);
+        }
+    }
+
+    /**
+     * A part of just this size, of which not all need be used.
+     *
+     * @param inner what it is cut into; empty where nothing of it is used
+     * @param clear whether what is left of it is good wood
+     */
+    record Room(Optional<Pattern> inner, boolean clear, long length, long width) implements Pattern {
+        @Override
+        public double area() {
+            return inner.map(Pattern::area).orElse(0.0);
+        }
+
+        @Override
+        public void forEach(IntConsumer consumer) {
+            inner.ifPresent(one -> one.forEach(consumer));
         }
     }
 

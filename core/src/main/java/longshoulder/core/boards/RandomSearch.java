@@ -133,7 +133,7 @@ final class RandomSearch {
             if (used[i] < board.count()) {
                 boolean[] mine = taken.clone();
                 Optional<Pattern> pattern = new Filling(patterns, worth, mine, board.kerf(), split, random)
-                        .fill(board.length(), board.width());
+                        .fill(board.zone());
                 double cost = pattern.map(some -> (board.weight() + 1e-9 * Solution.area(board)) / some.area())
                         .orElse(Double.POSITIVE_INFINITY);
                 if (cost < least) {

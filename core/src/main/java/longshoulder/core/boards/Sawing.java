@@ -49,6 +49,10 @@ final class Sawing {
     /** What lies beyond and beside the whole pattern goes first, so that it stays in one. */
     private void saw(Piece part, Pattern pattern) {
         Piece rest = part;
+        if (pattern instanceof Pattern.Room room && room.inner().isPresent()) {
+            saw(part, room.inner().get());
+            return;
+        }
         if (rest.length > pattern.length()) {
             rest = cutOff(rest, Kind.CROSSCUT, pattern.length());
         }
@@ -56,6 +60,7 @@ final class Sawing {
             rest = cutOff(rest, Kind.RIP, pattern.width());
         }
         switch (pattern) {
+            case Pattern.Room room -> leave(rest, room);
             case Pattern.Single single -> apart(rest, task.wanted().get(single.type()));
             case Pattern.Parted parted -> {
                 Piece[] two = parted.across()
@@ -64,6 +69,13 @@ final class Sawing {
                 saw(two[0], parted.one());
                 saw(two[1], parted.other());
             }
+        }
+    }
+
+    /** What holds a bad spot is no offcut. */
+    private void leave(Piece part, Pattern.Room room) {
+        if (room.clear()) {
+            offcuts.add(placed(part, part.id, 0));
         }
     }
 

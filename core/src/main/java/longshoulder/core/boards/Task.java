@@ -38,7 +38,25 @@ record Task(List<Wanted> wanted, List<Offered> offered) {
      * @param count how many there are at most; as many as there are pieces where any number can be bought
      * @param weight what one of them adds to what the plan is to have little of
      */
-    record Offered(Stock stock, int count, double weight) {
+    record Offered(Stock stock, int count, double weight, Zone zone) {
+
+        Offered(Stock stock, int count, double weight) {
+            this(stock, count, weight, zone(stock));
+        }
+
+        /** With no pinned pieces there is always a way to part it. */
+        private static Zone zone(Stock stock) {
+            long first = stock.first().picometres();
+            return Zone.of(stock.usableLength().picometres(), stock.width().picometres(), stock.kerf().picometres(),
+                    stock.bad().stream().map(spot -> new Zone.Obstacle(spot.x().picometres() - first,
+                            spot.y().picometres(), spot.length().picometres(), spot.width().picometres(), -1)).toList())
+                    .orElseThrow();
+        }
+
+        /** Whether it has no bad spot. */
+        boolean isWholeClear() {
+            return zone instanceof Zone.Clear;
+        }
 
         long length() {
             return stock.usableLength().picometres();
@@ -66,7 +84,7 @@ record Task(List<Wanted> wanted, List<Offered> offered) {
         return wanted.stream().mapToInt(Wanted::places).sum();
     }
 
-    /** Whether no two pieces lie side by side in any board: then only lengths matter. */
+    /** Whether no board has a bad spot, and no two pieces lie side by side in any: then only lengths matter. */
     boolean isOfLengthsOnly() {
         long narrowest = Long.MAX_VALUE;
         long next = Long.MAX_VALUE;
@@ -76,6 +94,6 @@ record Task(List<Wanted> wanted, List<Offered> offered) {
             narrowest = Math.min(narrowest, one.width());
         }
         long both = next == Long.MAX_VALUE ? Long.MAX_VALUE : narrowest + next;
-        return offered.stream().allMatch(board -> both > board.width() - board.kerf());
+        return offered.stream().allMatch(board -> board.isWholeClear() && both > board.width() - board.kerf());
     }
 }

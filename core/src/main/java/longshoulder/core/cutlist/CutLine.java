@@ -36,6 +36,12 @@ public record CutLine(int number, Kind kind, List<String> pieces, List<String> m
         marks = List.copyOf(marks);
     }
 
+    /** The piece that a part is, or of a small part the piece whose joint takes it. */
+    public static String pieceOf(String part) {
+        int slash = part.indexOf('/');
+        return slash < 0 ? part : part.substring(0, slash);
+    }
+
     /** Whether it is bought and not sawn from boards. */
     public boolean isBought() {
         return kind == Kind.BOUGHT;

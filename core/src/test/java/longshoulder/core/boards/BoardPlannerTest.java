@@ -112,6 +112,28 @@ class BoardPlannerTest {
         });
     }
 
+    private static Stock spotted(Stock stock, Random random) {
+        List<BadSpot> bad = new ArrayList<>();
+        for (int i = random.nextInt(4); i > 0; i--) {
+            bad.add(new BadSpot(BadSpot.Kind.KNOT, Length.ofMillimetres(random.nextInt(2500)),
+                    Length.ofMillimetres(random.nextInt(250)), Length.ofMillimetres(1 + random.nextInt(300)),
+                    Length.ofMillimetres(1 + random.nextInt(100))));
+        }
+        return new Stock(stock.id(), stock.wood(), stock.length(), stock.width(), stock.thickness(), stock.count(),
+                stock.price(), stock.kerf(), stock.resawKerf(), stock.ends(), bad);
+    }
+
+    /** A knot in the middle of 1000: 450 lie before it and 450 beyond, 600 nowhere. */
+    @Test
+    void badSpot_isSawnOut() {
+        Stock knotty = new Stock("k", OAK, mm("1000"), mm("100"), mm("25"), Optional.empty(), BigDecimal.ONE, mm("3"),
+                mm("1.2"), Length.ZERO,
+                List.of(new BadSpot(BadSpot.Kind.KNOT, mm("480"), mm("30"), mm("40"), mm("40"))));
+        assertThat(plan(List.of(blank("a", 450, 100, 25, 2)), List.of(knotty)).boards()).hasSize(1);
+        assertThat(plan(List.of(blank("a", 600, 90, 25, 1)), List.of(knotty)).missing())
+                .containsExactly(new BoardPlan.Missing("a", BoardPlan.Why.BAD_SPOTS));
+    }
+
     /** Any list from any stock: every plan can be sawn as it says. */
     @ParameterizedTest
     @EnumSource(Goal.class)
@@ -129,7 +151,7 @@ class BoardPlannerTest {
                         15 + random.nextInt(50), random.nextBoolean() ? "3.2" : "1.6",
                         random.nextBoolean() ? "25" : "0"),
                         "" + random.nextInt(50));
-                stock.add(random.nextBoolean() ? few(one, random.nextInt(6)) : one);
+                stock.add(spotted(random.nextBoolean() ? few(one, random.nextInt(6)) : one, random));
             }
             plan(blanks, stock, goal, 60);
         }

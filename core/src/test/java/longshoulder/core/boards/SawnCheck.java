@@ -32,6 +32,7 @@ final class SawnCheck {
                 assertPiece(blanks, board, piece, parts);
             }
             assertApart(board);
+            assertSound(board);
         }
         plan.missing().forEach(missing -> made.merge(missing.piece(), 1, Integer::sum));
         blanks.forEach(blank -> assertThat(made).containsEntry(blank.id(), blank.count()));
@@ -84,6 +85,18 @@ final class SawnCheck {
         assertThat(piece.x()).isGreaterThanOrEqualTo(board.stock().ends());
         assertThat(piece.x().plus(piece.length()))
                 .isLessThanOrEqualTo(board.stock().length().minus(board.stock().ends()));
+    }
+
+    private static void assertSound(SawnBoard board) {
+        for (Part piece : board.pieces()) {
+            for (BadSpot spot : board.stock().bad()) {
+                assertThat(piece.x().plus(piece.length()).isGreaterThan(spot.x())
+                        && spot.x().plus(spot.length()).isGreaterThan(piece.x())
+                        && piece.y().plus(piece.width()).isGreaterThan(spot.y())
+                        && spot.y().plus(spot.width()).isGreaterThan(piece.y())).as("%s holds %s", piece, spot)
+                        .isFalse();
+            }
+        }
     }
 
     private static void assertApart(SawnBoard board) {

@@ -85,7 +85,8 @@ class KindPropertiesTest {
                 Skins.assertInOnePiece(piece.mesh());
                 assertAsListed(plan, piece);
             });
-            CutList.of(plan).lines().forEach(line -> line.pieces().forEach(id -> assertInRough(line, plan.piece(id))));
+            CutList.of(plan).lines().forEach(line -> line.pieces().stream().filter(plan::has)
+                    .forEach(id -> assertInRough(line, plan.piece(id))));
         }
     }
 

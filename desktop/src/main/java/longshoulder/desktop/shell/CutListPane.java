@@ -162,14 +162,14 @@ public final class CutListPane extends VBox {
 
     /** Lights the first piece of a line, or the one after the lit one. */
     private void lightNextOf(CutRow line) {
-        int at = line.pieces().indexOf(bench.selection().pieceProperty().get());
-        bench.selection().light(line.pieces().get((at + 1) % line.pieces().size()));
+        int at = line.lit().indexOf(bench.selection().piece());
+        bench.selection().light(line.lit().get((at + 1) % line.lit().size()));
     }
 
     private void relight() {
         for (int i = 0; i < lines.size(); i++) {
             sizes.get(i).row().pseudoClassStateChanged(LIT,
-                    lines.get(i).pieces().contains(bench.selection().pieceProperty().get()));
+                    lines.get(i).lit().contains(bench.selection().pieceProperty().get()));
         }
     }
 }

@@ -44,6 +44,11 @@ record CutRow(List<String> pieces, String role, String about, List<String> figur
         return new CutRow(line.pieces(), role, about, sizes.stream().map(words::figure).toList(), spoken);
     }
 
+    /** What is lit for its parts: pieces, and of small parts the pieces whose joints take them. */
+    List<String> lit() {
+        return pieces.stream().map(CutLine::pieceOf).distinct().toList();
+    }
+
     /** What it says besides sizes; while that stays, its nodes stay. */
     String outline() {
         return pieces + role + about;

@@ -3,7 +3,6 @@ package longshoulder.desktop.wood;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntConsumer;
-import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -19,6 +18,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.boards.Stock;
+import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.drawing.Area;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Noted;
@@ -225,14 +225,8 @@ final class BoardCard extends VBox {
         if (painted != null) {
             BoardPictures.Painted now = painted;
             now.drawing().at(Pixels.toMillimetres(x), Pixels.toMillimetres(y), now.area().height(), now.scale())
-                    .flatMap(part -> shown.supply.pieces(part).stream()).flatMap(BoardCard::pieceOf)
+                    .flatMap(part -> shown.supply.pieces(part).stream()).map(CutLine::pieceOf)
                     .filter(bench.plan()::has).findFirst().ifPresent(bench.selection()::light);
         }
-    }
-
-    /** Of a small part the piece whose joint takes it. */
-    private static Stream<String> pieceOf(String id) {
-        int slash = id.indexOf('/');
-        return Stream.of(slash < 0 ? id : id.substring(0, slash));
     }
 }

@@ -46,7 +46,7 @@ record MissingPieces(Workbench bench, Supply supply, BoardPlan plan) {
         switch (missing.why()) {
             case TOO_WIDE, TOO_LARGE -> glue(row, order, HouseRules.STRIPS, supply.leastStrips(order));
             case TOO_THICK -> glue(row, order, HouseRules.LAYERS, supply.leastLayers(order));
-            case NO_WOOD, TOO_LONG, USED_UP -> {
+            case NO_WOOD, TOO_LONG, BAD_SPOTS, USED_UP -> {
                 // A board has to be found: the stock below takes it.
             }
         }
