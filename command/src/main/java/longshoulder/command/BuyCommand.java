@@ -1,5 +1,6 @@
 package longshoulder.command;
 
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -18,6 +19,9 @@ import longshoulder.core.supply.Supply;
 import longshoulder.core.words.Words;
 import longshoulder.files.BadFile;
 import longshoulder.files.BuyingJson;
+import longshoulder.files.Table;
+import longshoulder.files.TableFormat;
+import longshoulder.files.Tables;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -43,21 +47,32 @@ final class BuyCommand implements Callable<Integer> {
     @Option(names = "--json", description = "As JSON, lengths in millimetres.")
     private boolean json;
 
+    @Option(names = "--csv", description = "As CSV (RFC 4180), lengths in millimetres.")
+    private boolean csv;
+
+    @Mixin
+    private TableOptions tables = new TableOptions();
+
     @Spec
     @SuppressWarnings("NullAway.Init")
     private CommandSpec command;
 
     @Override
-    public Integer call() throws BadFile {
+    public Integer call() throws BadFile, IOException {
         List<Plan> designs = Designs.plans(files, workshop);
         long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(SECONDS);
         BoardPlan boards = Supply.of(designs).plan(new Search(Goal.COST, 1, () -> System.nanoTime() - end > 0));
         BuyingList list = BuyingList.of(designs, boards);
         PrintWriter out = command.commandLine().getOut();
-        if (json) {
+        Words words = Words.showing(designs.getFirst().project().showing());
+        Table table = Tables.buying(list, words);
+        boolean written = tables.write(table, out);
+        if (csv) {
+            out.print(new String(TableFormat.CSV.toBytes(table), StandardCharsets.UTF_8));
+        } else if (json) {
             out.print(new String(BuyingJson.toBytes(list), StandardCharsets.UTF_8));
-        } else {
-            print(list, boards, Words.showing(designs.getFirst().project().showing()), out);
+        } else if (!written) {
+            print(list, boards, words, out);
         }
         out.flush();
         return boards.missing().isEmpty() ? Main.FINE : Main.STOPPED;

@@ -1,5 +1,6 @@
 package longshoulder.command;
 
+import java.io.IOException;
 import java.util.Locale;
 import java.util.concurrent.Callable;
 import longshoulder.core.cutlist.CutLine;
@@ -7,7 +8,8 @@ import longshoulder.core.cutlist.CutList;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.words.Words;
 import longshoulder.files.BadFile;
-import longshoulder.files.CutListCsv;
+import longshoulder.files.TableFormat;
+import longshoulder.files.Tables;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -22,12 +24,17 @@ final class CutListCommand implements Callable<Integer> {
     @Option(names = "--csv", description = "As CSV (RFC 4180), lengths in millimetres.")
     private boolean csv;
 
+    @Mixin
+    private TableOptions tables = new TableOptions();
+
     @Override
-    public Integer call() throws BadFile {
+    public Integer call() throws BadFile, IOException {
         Plan plan = designs.plan();
         if (csv) {
-            designs.print(CutListCsv.toBytes(plan));
-        } else {
+            designs.print(TableFormat.CSV.toBytes(Tables.cutList(plan)));
+        }
+        boolean written = tables.write(Tables.cutList(plan), designs.out());
+        if (!csv && !written) {
             print(plan);
         }
         return Designs.code(plan);

@@ -15,6 +15,8 @@ import longshoulder.core.project.Workshop;
 import longshoulder.files.BadFile;
 import longshoulder.files.BoardsCsv;
 import longshoulder.files.DesignFile;
+import longshoulder.files.TableFormat;
+import longshoulder.files.Tables;
 import longshoulder.files.WorkshopFile;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -54,7 +56,7 @@ final class StockCommand implements Runnable {
         @Override
         public Integer call() throws BadFile {
             PrintWriter out = command.commandLine().getOut();
-            out.print(new String(BoardsCsv.toBytes(rows()), StandardCharsets.UTF_8));
+            out.print(new String(TableFormat.CSV.toBytes(Tables.stock(rows())), StandardCharsets.UTF_8));
             out.flush();
             return Main.FINE;
         }

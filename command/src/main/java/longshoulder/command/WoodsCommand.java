@@ -11,7 +11,8 @@ import longshoulder.core.wood.Species;
 import longshoulder.core.wood.Woods;
 import longshoulder.core.words.Words;
 import longshoulder.files.DesignFile;
-import longshoulder.files.WoodsCsv;
+import longshoulder.files.TableFormat;
+import longshoulder.files.Tables;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -38,7 +39,7 @@ final class WoodsCommand implements Callable<Integer> {
         Woods woods = file == null ? Woods.SHIPPED : DesignFile.read(file).knownWoods();
         PrintWriter out = command.commandLine().getOut();
         if (csv) {
-            out.print(new String(WoodsCsv.toBytes(woods.all()), StandardCharsets.UTF_8));
+            out.print(new String(TableFormat.CSV.toBytes(Tables.woods(woods.all())), StandardCharsets.UTF_8));
         } else {
             Words words = Words.showing(Showing.TENTH_MILLIMETRES);
             out.printf("%-20s %-24s %7s %8s %8s %8s  %s%n", "wood", "called", "kg/m\u00b3", "radial", "tangent.",

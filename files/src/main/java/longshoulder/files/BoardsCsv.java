@@ -103,9 +103,4 @@ public final class BoardsCsv {
         line.toMap().forEach((column, text) -> cells.put(column.toLowerCase(Locale.ROOT), text));
         return cells;
     }
-
-    /** Lines of stock as such a table, in UTF-8. */
-    public static byte[] toBytes(List<StockRow> stock) {
-        return CsvText.of(StockRow.COLUMNS, stock.stream().map(StockRow::row).toList());
-    }
 }

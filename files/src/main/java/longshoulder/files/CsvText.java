@@ -1,17 +1,17 @@
 package longshoulder.files;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
-import java.util.Map;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
+import java.util.regex.Pattern;
 
 /** The text of a CSV file that somebody made with another program. */
 final class CsvText {
+
+    /** Where a spreadsheet would take a text for a formula: behind spaces and in full width too. */
+    private static final Pattern FORMULA = Pattern.compile(
+            "[\\s\\p{Cntrl}\\p{Cf}]*[=+@\\-\\uff1d\\uff0b\\uff20\\uff0d].*|[\\t\\r\\n].*",
+            Pattern.DOTALL | Pattern.UNICODE_CHARACTER_CLASS);
 
     private CsvText() {}
 
@@ -32,22 +32,8 @@ final class CsvText {
         return text.startsWith("\ufeff") ? text.substring(1) : text;
     }
 
-    /**
-     * A table as UTF-8, with a heading.
-     *
-     * @param rows texts by the names of the columns; what is missing is left empty
-     */
-    static byte[] of(List<String> columns, List<Map<String, String>> rows) {
-        StringBuilder text = new StringBuilder();
-        try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
-            csv.printRecord(columns);
-            for (Map<String, String> row : rows) {
-                csv.printRecord(
-                        columns.stream().map(column -> CutListCsv.harmless(row.getOrDefault(column, ""))).toList());
-            }
-        } catch (IOException impossible) {
-            throw new UncheckedIOException("Writing to memory failed.", impossible);
-        }
-        return text.toString().getBytes(StandardCharsets.UTF_8);
+    /** Text that a spreadsheet would take for a formula gets an apostrophe in front, which makes it plain text. */
+    static String harmless(String text) {
+        return FORMULA.matcher(text).matches() ? "'" + text : text;
     }
 }

@@ -65,9 +65,4 @@ public final class WoodsCsv {
         }
         return row;
     }
-
-    /** Some woods as such a table, in UTF-8. */
-    public static byte[] toBytes(List<Species> woods) {
-        return CsvText.of(Species.COLUMNS, woods.stream().map(Species::row).toList());
-    }
 }

@@ -84,7 +84,7 @@ class ExportsTest {
 
     @Test
     void cutListCsv_isReadBackRecordByRecord() throws Exception {
-        String csv = new String(CutListCsv.toBytes(plan), StandardCharsets.UTF_8);
+        String csv = new String(TableFormat.CSV.toBytes(Tables.cutList(plan)), StandardCharsets.UTF_8);
         assertThat(csv).contains("\r\n").startsWith("design,number,marks");
         List<CSVRecord> records = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get()
                 .parse(new StringReader(csv)).getRecords();
@@ -98,18 +98,19 @@ class ExportsTest {
     @CsvSource(quoteCharacter = '`', value = {"=1+1, '=1+1", "+5, '+5", "-5, '-5", "@cmd, '@cmd", "plain, plain",
             "a=b, a=b"})
     void harmless_formulas_becomeText(String text, String expected) {
-        assertThat(CutListCsv.harmless(text)).isEqualTo(expected);
-        assertThat(CutListCsv.harmless("\tx")).startsWith("'");
+        assertThat(CsvText.harmless(text)).isEqualTo(expected);
+        assertThat(CsvText.harmless("\tx")).startsWith("'");
         for (String hidden : List.of("  =1+1", "\u00a0=1", "\u200b=1", "\uff1d1+1", "\uff20cmd", " \uff0d5",
                 "\ufeff=1")) {
-            assertThat(CutListCsv.harmless(hidden)).isEqualTo("'" + hidden);
+            assertThat(CsvText.harmless(hidden)).isEqualTo("'" + hidden);
         }
     }
 
     @Test
     void cutListCsv_titleLikeAFormula_isNeutralised() {
         Plan sly = Planner.plan(new Edit.Retitle("=HYPERLINK(\"x\")").applyTo(DesignFileTest.changed()));
-        assertThat(new String(CutListCsv.toBytes(sly), StandardCharsets.UTF_8)).contains("\"'=HYPERLINK(\"\"x\"\")\"");
+        assertThat(new String(TableFormat.CSV.toBytes(Tables.cutList(sly)), StandardCharsets.UTF_8))
+                .contains("\"'=HYPERLINK(\"\"x\"\")\"");
     }
 
     @Test

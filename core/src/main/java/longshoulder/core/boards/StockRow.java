@@ -36,6 +36,10 @@ public record StockRow(String id, String wood, Length length, Length width, Leng
     public static final List<String> COLUMNS = List.of("id", "length", "width", "thickness", "wood", "count", "price",
             "kerf", "ends", "bad", "lower", "upper", "rings", "place", "origin");
 
+    /** Those columns that hold numbers. */
+    public static final List<String> NUMBERS = List.of("length", "width", "thickness", "count", "price", "kerf",
+            "ends");
+
     public StockRow {
         bad = List.copyOf(bad);
         lower = List.copyOf(lower);

@@ -1,10 +1,11 @@
 package longshoulder.core.papers;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import longshoulder.core.boards.BoardPlan;
 import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.drawing.Area;
@@ -32,20 +33,34 @@ public final class BoardsDrawing implements Drawing {
 
     private final Words words;
     private final TextMeasure measure;
-    private final List<SawnBoard> boards = new ArrayList<>();
-    private final Map<String, String> marks = new HashMap<>();
+    private final List<SawnBoard> boards;
+    private final Function<SawnBoard.Part, String> marks;
+    private final int first;
 
+    /** All boards of a plan, those that are sawn already first. */
     public BoardsDrawing(Words words, TextMeasure measure, Supply supply, BoardPlan plan) {
+        this(words, measure, Stream.concat(supply.sawn().stream(), plan.boards().stream()).toList(),
+                part -> String.join(" ", supply.marks(part)), 1);
+    }
+
+    /**
+     * Some boards.
+     *
+     * @param marks what is written on a piece
+     * @param first number of the first board
+     */
+    public BoardsDrawing(Words words, TextMeasure measure, List<SawnBoard> boards,
+            Function<SawnBoard.Part, String> marks, int first) {
         this.words = words;
         this.measure = measure;
-        boards.addAll(supply.sawn());
-        boards.addAll(plan.boards());
-        boards.forEach(board -> board.pieces()
-                .forEach(piece -> marks.put(piece.id(), String.join(" ", supply.marks(piece)))));
+        this.boards = List.copyOf(boards);
+        this.marks = marks;
+        this.first = first;
     }
 
     private BoardDrawing drawing(SawnBoard board) {
-        return new BoardDrawing(board, new BoardDrawing.Named(words, measure, marks, Set.of(), Set.of(), 0));
+        return new BoardDrawing(board, new BoardDrawing.Named(words, measure, board.pieces().stream()
+                .collect(Collectors.toMap(SawnBoard.Part::id, marks)), Set.of(), Set.of(), 0));
     }
 
     @Override
@@ -78,7 +93,7 @@ public final class BoardsDrawing implements Drawing {
         for (int i = 0; i < boards.size(); i++) {
             SawnBoard board = boards.get(i);
             y += HEADING;
-            groups.add(text(heading(i + 1, board), y, true));
+            groups.add(text(heading(first + i, board), y, true));
             Area area = drawing(board).leastPage(scale);
             groups.addAll(drawing(board).page(area.width(), area.height(), scale).shifted(EDGE, y + 1));
             y += area.height() + 1;
@@ -106,7 +121,7 @@ public final class BoardsDrawing implements Drawing {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
         for (int i = 0; i < board.cuts().size(); i++) {
-            String cut = cut(i + 1, board.cuts().get(i));
+            String cut = cut(i + 1, board.cuts().get(i), board);
             if (!line.isEmpty() && measure.width(line + "   " + cut, TEXT, false) > width) {
                 lines.add(line.toString());
                 line.setLength(0);
@@ -119,13 +134,11 @@ public final class BoardsDrawing implements Drawing {
         return lines;
     }
 
-    private String cut(int number, SawnBoard.Cut cut) {
+    private String cut(int number, SawnBoard.Cut cut, SawnBoard board) {
+        String frees = board.pieces().stream()
+                .filter(piece -> piece.id().equals(cut.first()) || piece.id().equals(cut.second())).map(marks)
+                .collect(Collectors.joining(", "));
         return number + " " + words.text("cut." + cut.kind().id()) + " " + words.figure(cut.at())
-                + piece(cut.first()) + piece(cut.second());
-    }
-
-    private String piece(String part) {
-        String mark = marks.get(part);
-        return mark == null ? "" : " \u2192 " + mark;
+                + (frees.isEmpty() ? "" : " \u2192 " + frees);
     }
 }

@@ -9,6 +9,8 @@ import longshoulder.core.drawing.Mark;
 import longshoulder.core.drawing.Meaning;
 import longshoulder.core.drawing.Page;
 import longshoulder.core.drawing.Paper;
+import longshoulder.core.drawing.TextMeasure;
+import longshoulder.core.words.Words;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 
 /** Fills pages from top to bottom; what has no room on one goes to the next. All in millimetres of paper. */
@@ -22,7 +24,8 @@ final class PaperFlow {
     private static final double STAMP = 3;
     private static final double STAMP_ROOM = 9;
 
-    private final DrawingContext context;
+    private final Words words;
+    private final TextMeasure measure;
     private final double width;
     private final double height;
     private final List<List<Page.Group>> pages = new ArrayList<>();
@@ -31,7 +34,13 @@ final class PaperFlow {
 
     /** Pages that lie across. */
     PaperFlow(DrawingContext context, Paper paper) {
-        this.context = context;
+        this(context.words(), context.measure(), paper);
+    }
+
+    /** The same. */
+    PaperFlow(Words words, TextMeasure measure, Paper paper) {
+        this.words = words;
+        this.measure = measure;
         width = paper.longSide();
         height = paper.shortSide();
         left = whole();
@@ -108,7 +117,7 @@ final class PaperFlow {
 
     /** Breaks a text into lines no wider than so. */
     List<String> lines(String text, double widest, boolean bold) {
-        return context.measure().lines(text, TEXT, bold, widest);
+        return measure.lines(text, TEXT, bold, widest);
     }
 
     /** A drawing as large as it can be in a room so high over the whole width. */
@@ -135,7 +144,7 @@ final class PaperFlow {
 
     private List<Page.Group> stamp(Stamp stamp, int number) {
         double line = Paper.MARGIN + STAMP;
-        String right = context.words().text("paper.revision") + " " + stamp.revision() + "   " + stamp.date() + "   "
+        String right = words.text("paper.revision") + " " + stamp.revision() + "   " + stamp.date() + "   "
                 + number + " / " + pages.size();
         return List.of(
                 Page.Group.onPaper(Paper.MARGIN, line, List.of(new Mark.Text(Vector2D.ZERO, stamp.title(), STAMP, true,

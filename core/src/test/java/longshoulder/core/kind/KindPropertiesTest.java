@@ -10,6 +10,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import longshoulder.core.brief.Brief;
+import longshoulder.core.brief.HouseRules;
 import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.cutlist.CutList;
 import longshoulder.core.frame.Role;
@@ -86,23 +88,28 @@ class KindPropertiesTest {
                 assertAsListed(plan, piece);
             });
             CutList.of(plan).lines().forEach(line -> line.pieces().stream().filter(plan::has)
-                    .forEach(id -> assertInRough(line, plan.piece(id))));
+                    .forEach(id -> assertInRough(line, plan.piece(id), plan.project().brief())));
         }
     }
 
     /** What is sawn out roughly holds the whole piece, slanted ends and sides too, and wood to plane away; glass is ordered to its size. */
-    private static void assertInRough(CutLine line, PlannedPiece piece) {
+    private static void assertInRough(CutLine line, PlannedPiece piece, Brief rules) {
         if (piece.piece().role() == Role.GLASS) {
             assertThat(line.rough()).isEqualTo(line.finished());
             return;
         }
         Vector3D size = Bounds.of(piece.cutShape().corners().toList()).size();
         assertThat(line.rough().length().value().toMillimetres()).as("rough length of %s", piece.id())
-                .isGreaterThan(size.getX() + 25 - 1e-3);
+                .isGreaterThan(
+                        size.getX() + rules.length(
+                                piece.piece().role().hasHorns() ? HouseRules.ROUGH_HORNS : HouseRules.ROUGH_LENGTH)
+                                .toMillimetres() - 1e-3);
         assertThat(line.rough().width().value().toMillimetres()).as("rough width of %s", piece.id())
-                .isGreaterThan(size.getY() + 5 - 1e-3);
+                .isGreaterThan(
+                        size.getY() + rules.length(HouseRules.ROUGH_WIDTH).toMillimetres() - 1e-3);
         assertThat(line.rough().thickness().value().toMillimetres()).as("rough thickness of %s", piece.id())
-                .isGreaterThan(size.getZ() + 4 - 1e-3);
+                .isGreaterThan(
+                        size.getZ() + rules.length(HouseRules.ROUGH_THICKNESS).toMillimetres() - 1e-3);
     }
 
     /** A piece that is square everywhere is as wide and thick as the cut list says, or less where it is worked to a shape, and never longer. */

@@ -34,6 +34,8 @@ import longshoulder.files.DrawingFile;
 import longshoulder.files.BadFile;
 import longshoulder.files.BoardsCsv;
 import longshoulder.files.SystemReason;
+import longshoulder.files.TableFormat;
+import longshoulder.files.Tables;
 
 /** The maker's own boards: typed in, read from a table, written as a table, taken out. */
 final class StockForm extends VBox {
@@ -179,7 +181,8 @@ final class StockForm extends VBox {
     private void write(Path table) {
         Project project = bench.project();
         try {
-            DrawingFile.write(table, BoardsCsv.toBytes(project.stock().rows(project.brief().isInInches())));
+            DrawingFile.write(table, TableFormat.CSV.toBytes(
+                    Tables.stock(project.stock().rows(project.brief().isInInches()))));
             bench.notices().say(Texts.get("wood.stock.isWritten").formatted(table.getFileName()));
         } catch (IOException failed) {
             bench.notices().say(Texts.get("save.failed").formatted(table.getFileName(),
