@@ -32,9 +32,11 @@ public record CutList(List<CutLine> lines) {
      * no part of it; a finding tells of them.
      */
     public static CutList of(Plan plan) {
+        RoughSizes rough = new RoughSizes(plan.project());
         List<List<PlannedPiece>> groups = new ArrayList<>();
         for (PlannedPiece piece : plan.pieces().stream().filter(one -> one.piece().isReal()).toList()) {
-            groups.stream().filter(group -> compare(group.getFirst(), piece) == Congruence.SAME).findFirst()
+            groups.stream().filter(group -> compare(group.getFirst(), piece) == Congruence.SAME
+                    && rough.areAlike(group.getFirst(), piece)).findFirst()
                     .orElseGet(() -> {
                         List<PlannedPiece> fresh = new ArrayList<>();
                         groups.add(fresh);

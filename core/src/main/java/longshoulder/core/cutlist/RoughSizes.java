@@ -74,6 +74,12 @@ public final class RoughSizes {
                 strips);
     }
 
+    /** Whether two pieces that are the same when they are finished are sawn and glued up alike too. */
+    boolean areAlike(PlannedPiece one, PlannedPiece other) {
+        return of(one).equalTo(of(other)) && Stream.of(HouseRules.STRIPS, HouseRules.LAYERS).allMatch(
+                rule -> chosen(project, one.piece(), rule).equals(chosen(project, other.piece(), rule)));
+    }
+
     /** What was chosen for a piece, or for its role. */
     public static Optional<String> chosen(Project project, Piece piece, String name) {
         return Stream.of(piece.id(), piece.role().id()).flatMap(

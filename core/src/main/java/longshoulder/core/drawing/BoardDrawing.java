@@ -40,7 +40,7 @@ public final class BoardDrawing implements Drawing {
      * @param marks of the pieces by the names of their parts
      * @param lit names of parts that are picked out
      * @param done names of parts that are sawn already
-     * @param cuts how many cuts are made
+     * @param cuts how many cuts are made; less than 0 where the board is shown as it is planned and no cut comes next
      */
     public record Named(Words words, TextMeasure measure, Map<String, String> marks, Set<String> lit, Set<String> done,
             int cuts) {}
@@ -87,7 +87,7 @@ public final class BoardDrawing implements Drawing {
 
     @Override
     public Area leastPage(double scale) {
-        Room room = named.cuts == 0 ? room(tree, 0) : allParted(APART / scale);
+        Room room = named.cuts < 0 ? room(tree, 0) : allParted(APART / scale);
         return new Area(0, 0, scale * room.length + 2 * EDGE, scale * room.width + 2 * EDGE);
     }
 

@@ -67,6 +67,11 @@ public final class Supply {
                 project.brief().length(HouseRules.BOARD_ENDS));
     }
 
+    /** All rough sizes, those that are sawn too. */
+    public List<Order> orders() {
+        return orders;
+    }
+
     /** What is left of the stock beside the boards that are sawn already. */
     public List<Stock> stock() {
         Map<String, Long> used = sawn.stream()
