@@ -3,6 +3,7 @@ package longshoulder.command;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.stream.Stream;
@@ -77,5 +78,42 @@ class BoardsCommandTest {
         assertThat(told.code()).isZero();
         assertThat(told.out()).contains("30 mm thick").contains("70 mm thick")
                 .contains("thick, 3000 mm × 160 mm × 70 mm");
+    }
+
+    /** Without a table the design's own stock is planned: first the yard's, then what is put in and can be bought. */
+    @Test
+    void stock_isPutInAndPlanned() throws IOException {
+        String design = table("t.longshoulder.json", Outcome.run("new", "table", "--wood", "all=beech").out());
+        Outcome put = Outcome.run("stock", "import", table("s.csv",
+                STOCK + "thin,3000,900,30,beech,,40,,\nodd,wide,1,1,beech,,1,,\nthick,3000,160,70,beech,1,0,,\n"),
+                design);
+        assertThat(put.code()).isEqualTo(2);
+        assertThat(put.err()).contains("Line 3 of s.csv is left out: the length \"wide\" cannot be read as a length.");
+        assertThat(Outcome.run("stock", "export", design).out()).contains("thin,3000,900,30,beech,,40,")
+                .contains("thick,3000,160,70,beech,1,").doesNotContain("odd");
+        assertThat(Outcome.run("boards", design).out()).contains(" thin, ").contains(" thick, ");
+        Outcome bought = Outcome.run("buy", design, "--csv");
+        assertThat(bought.code()).isZero();
+        assertThat(bought.out().lines().toList()).hasSize(2).element(1).asString()
+                .matches("\\d,beech,3000,900,30,0\\.\\d+,\\d+\\.\\d+,\\d+,\\d+\\.\\d+");
+    }
+
+    @Test
+    void yard_isWrittenAndReadAgain() throws IOException {
+        String yard = table("yard.csv", Outcome.run("stock", "export").out());
+        String design = table("t.longshoulder.json", Outcome.run("new", "table", "--wood", "all=beech").out());
+        assertThat(Outcome.run("boards", design, "--stock", yard).out())
+                .isEqualTo(Outcome.run("boards", design).out());
+    }
+
+    @Test
+    void drawingsAndSpreadsheets_areWritten() throws IOException {
+        String design = table("t.longshoulder.json", Outcome.run("new", "table", "--wood", "all=beech").out());
+        for (String[] one : new String[][]{{"boards", "--pdf", "%PDF"}, {"boards", "--svg", "<?xml"},
+                {"cutlist", "--xlsx", "PK"}, {"cutlist", "--ods", "PK"}, {"buy", "--ods", "PK"}}) {
+            Path out = directory.resolve(one[0] + one[1]);
+            assertThat(Outcome.run(one[0], design, one[1], out.toString()).code()).isZero();
+            assertThat(new String(Files.readAllBytes(out), StandardCharsets.ISO_8859_1)).startsWith(one[2]);
+        }
     }
 }
