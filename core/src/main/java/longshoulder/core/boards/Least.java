@@ -53,17 +53,65 @@ final class Least {
         return count;
     }
 
+    /** Of whole boards; where there are too many ways to choose them, of parts of boards too. */
     private double leastWeight(double all, double[] most) {
-        double left = all * (1 - NOISE);
-        double sum = 0;
-        for (int i : sorted(most, i -> offered.get(i).weight() / most[i])) {
-            if (left > 0 && most[i] > 0) {
-                double needed = Math.min(offered.get(i).count(), left / most[i]);
-                sum += needed * offered.get(i).weight();
-                left -= needed * most[i];
+        int[] order = sorted(most, i -> offered.get(i).weight() / most[i]);
+        Cover cover = new Cover(most, order);
+        double inParts = cover.inParts(0, all * (1 - NOISE));
+        cover.choose(0, all * (1 - NOISE), 0);
+        return cover.isWhole() ? Math.max(cover.least, inParts) : inParts;
+    }
+
+    /** Looks for the boards of the least weight that are worth enough together. */
+    private final class Cover {
+
+        private static final int MOST_CHOICES = 20_000;
+
+        private final double[] most;
+        private final int[] order;
+        private double least = Double.POSITIVE_INFINITY;
+        private int choices;
+
+        /** @param order of the boards, those first that weigh least for what they are worth */
+        Cover(double[] most, int[] order) {
+            this.most = most;
+            this.order = order;
+        }
+
+        /** Whether all choices were looked at, and one of them is worth enough. */
+        boolean isWhole() {
+            return choices <= MOST_CHOICES && least < Double.POSITIVE_INFINITY;
+        }
+
+        private void choose(int from, double left, double weight) {
+            if (left <= 0) {
+                least = Math.min(least, weight);
+                return;
+            }
+            if (from == order.length || ++choices > MOST_CHOICES || weight + inParts(from, left) >= least - NOISE) {
+                return;
+            }
+            Task.Offered board = offered.get(order[from]);
+            for (int count = needed(order[from], left); count >= 0; count--) {
+                choose(from + 1, left - count * most[order[from]], weight + count * board.weight());
             }
         }
-        return sum;
+
+        private int needed(int board, double left) {
+            return (int) Math.min(offered.get(board).count(), Math.ceil(left / most[board]));
+        }
+
+        /** The weight where boards may be taken in part. */
+        private double inParts(int from, double all) {
+            double left = all;
+            double sum = 0;
+            for (int i = from; i < order.length && left > 0; i++) {
+                double needed = Math.min(offered.get(order[i]).count(), left / most[order[i]]);
+                sum += needed * offered.get(order[i]).weight();
+                left -= needed * most[order[i]];
+            }
+            return left > 0 ? Double.POSITIVE_INFINITY : sum;
+        }
     }
 
     private static int[] sorted(double[] most, IntToDoubleFunction key) {
