@@ -101,7 +101,8 @@ class KeyboardTest {
      * over its frame. In the dark it goes through two of them.
      */
     @ParameterizedTest
-    @CsvSource({"brief, LIGHT", "frame, LIGHT", "frame, DARK", "joints, LIGHT", "lengths, LIGHT", "lengths, DARK"})
+    @CsvSource({"brief, LIGHT", "frame, LIGHT", "frame, DARK", "joints, LIGHT", "lengths, LIGHT", "lengths, DARK",
+            "wood, LIGHT"})
     void focus_isSeenWhereverItIs(String id, Palette.Theme theme, FxRobot robot) throws Exception {
         WorkStage stage = Stages.ALL.stream().filter(one -> one.id().equals(id)).findFirst().orElseThrow();
         robot.interact(() -> {
