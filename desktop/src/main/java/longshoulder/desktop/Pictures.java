@@ -54,7 +54,7 @@ final class Pictures {
                 new Step("leg", () -> bench.selection().light("leg-front-left")), new Step("finding", this::provoke),
                 new Step("inches", this::inches), new Step("leaning", this::lean),
                 new Step("lengths", this::lengths), new Step("joint", this::joint), new Step("trial", this::trial),
-                new Step("brief", this::brief),
+                new Step("wood", this::wood), new Step("brief", this::brief),
                 new Step("cabinet", this::cabinet), new Step("stand", () -> show("stand", "rail-long")),
                 new Step("door", this::door), new Step("exploded", this::exploded), new Step("dark", this::dark),
                 new Step("print", this::print), new Step("examples", () -> ((MainView) scene.getRoot()).openExamples()),
@@ -131,6 +131,16 @@ final class Pictures {
     private void trial() {
         bench.trials().tryOut(new Edit.Give(Address.of("apron-front/leg-front-left", JointKind.CHOICE),
                 new Value.Chosen(JointKind.TUSKED_TENON.id())));
+    }
+
+    /** Boards, the first of them half sawn. */
+    private void wood() {
+        bench.trials().drop();
+        ((MainView) scene.getRoot()).show(Stages.WOOD);
+        bench.selection().light("apron-left");
+        for (int cut = 0; cut < 4; cut++) {
+            ((Button) scene.lookup("#board-1-on")).fire();
+        }
     }
 
     /** A cabinet at the stage of the brief, with doors and a drawer. */
