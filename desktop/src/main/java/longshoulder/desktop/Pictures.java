@@ -34,6 +34,9 @@ import longshoulder.desktop.shell.Stages;
 /** Draws every main view of the real window into PNG files: for a machine without a display, and for the documents. */
 final class Pictures {
 
+    /** The name of a step that only makes ready for the next. */
+    private static final String NONE = "";
+
     private static final int PULSES = 12;
 
     private final Scene scene;
@@ -54,7 +57,7 @@ final class Pictures {
                 new Step("leg", () -> bench.selection().light("leg-front-left")), new Step("finding", this::provoke),
                 new Step("inches", this::inches), new Step("leaning", this::lean),
                 new Step("lengths", this::lengths), new Step("joint", this::joint), new Step("trial", this::trial),
-                new Step("wood", this::wood), new Step("brief", this::brief),
+                new Step(NONE, this::wood), new Step("wood", this::saw), new Step("brief", this::brief),
                 new Step("cabinet", this::cabinet), new Step("stand", () -> show("stand", "rail-long")),
                 new Step("door", this::door), new Step("exploded", this::exploded), new Step("dark", this::dark),
                 new Step("print", this::print), new Step("examples", () -> ((MainView) scene.getRoot()).openExamples()),
@@ -69,7 +72,10 @@ final class Pictures {
                 if (pulses % PULSES == 1 && !steps.isEmpty()) {
                     steps.getFirst().action().run();
                 } else if (pulses % PULSES == 0) {
-                    picture(directory, steps.removeFirst().name());
+                    String name = steps.removeFirst().name();
+                    if (!name.equals(NONE)) {
+                        picture(directory, name);
+                    }
                     if (steps.isEmpty()) {
                         stop();
                         done.accept(written);
@@ -133,11 +139,14 @@ final class Pictures {
                 new Value.Chosen(JointKind.TUSKED_TENON.id())));
     }
 
-    /** Boards, the first of them half sawn. */
+    /** Boards, which are planned in the background; then the first of them half sawn. */
     private void wood() {
         bench.trials().drop();
         ((MainView) scene.getRoot()).show(Stages.WOOD);
         bench.selection().light("apron-left");
+    }
+
+    private void saw() {
         for (int cut = 0; cut < 4; cut++) {
             ((Button) scene.lookup("#board-1-on")).fire();
         }
