@@ -18,7 +18,8 @@ import picocli.CommandLine.ParameterException;
                 WoodsCommand.class,
                 PlanCommand.class,
                 CheckCommand.class, ProveCommand.class, CurveCommand.class,
-                CutListCommand.class, BoardsCommand.class, BuyCommand.class, StockCommand.class, ExportCommand.class,
+                CutListCommand.class, BoardsCommand.class, BuyCommand.class, StockCommand.class, LabelsCommand.class,
+                ExportCommand.class,
                 DrawCommand.class,
                 PapersCommand.class, CommandLine.HelpCommand.class})
 public final class Main implements Runnable {

@@ -110,7 +110,8 @@ class BoardsCommandTest {
     void drawingsAndSpreadsheets_areWritten() throws IOException {
         String design = table("t.longshoulder.json", Outcome.run("new", "table", "--wood", "all=beech").out());
         for (String[] one : new String[][]{{"boards", "--pdf", "%PDF"}, {"boards", "--svg", "<?xml"},
-                {"cutlist", "--xlsx", "PK"}, {"cutlist", "--ods", "PK"}, {"buy", "--ods", "PK"}}) {
+                {"cutlist", "--xlsx", "PK"}, {"cutlist", "--ods", "PK"}, {"buy", "--ods", "PK"},
+                {"labels", "--pdf", "%PDF"}}) {
             Path out = directory.resolve(one[0] + one[1]);
             assertThat(Outcome.run(one[0], design, one[1], out.toString()).code()).isZero();
             assertThat(new String(Files.readAllBytes(out), StandardCharsets.ISO_8859_1)).startsWith(one[2]);

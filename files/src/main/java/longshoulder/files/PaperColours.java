@@ -40,6 +40,9 @@ final class PaperColours {
     }
 
     static int of(Tint tint) {
+        if (tint.isInk()) {
+            return INK;
+        }
         if (tint.isPaper()) {
             return WHITE;
         }

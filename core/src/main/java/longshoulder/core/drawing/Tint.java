@@ -11,6 +11,13 @@ public record Tint(String wood, double shade) {
     /** The ground on which all is drawn: a face of it hides what lies behind. */
     public static final Tint PAPER = new Tint("paper", 0);
 
+    /** As dark as lines: the squares of codes. */
+    public static final Tint INK = new Tint("ink", 0);
+
+    public boolean isInk() {
+        return equals(INK);
+    }
+
     public boolean isPaper() {
         return equals(PAPER);
     }

@@ -40,6 +40,9 @@ public final class ScreenPen implements Pen {
     }
 
     private static Color colour(Tint tint) {
+        if (tint.isInk()) {
+            return Palette.ink();
+        }
         if (tint.isPaper()) {
             return Palette.paper();
         }
