@@ -157,17 +157,14 @@ final class BoardList extends VBox implements Themed {
                 part -> String.join(" ", supply.marks(part))));
         return new BoardDrawing.Named(words, PaperTypeface.SHIPPED, marks,
                 parts.stream().filter(part -> isLit(supply, part)).map(SawnBoard.Part::id).collect(Collectors.toSet()),
-                parts.stream().filter(part -> isDone(supply, part)).map(SawnBoard.Part::id)
+                parts.stream().map(SawnBoard.Part::id)
+                        .filter(name -> bench.project().noted(name, Noted.ROUGH).isPresent())
                         .collect(Collectors.toSet()),
                 cuts.getOrDefault(card.shown().board(), 0));
     }
 
     private boolean isLit(Supply supply, SawnBoard.Part part) {
         return supply.pieces(part).contains(bench.selection().piece());
-    }
-
-    private boolean isDone(Supply supply, SawnBoard.Part part) {
-        return supply.pieces(part).stream().anyMatch(piece -> bench.project().noted(piece, Noted.ROUGH).isPresent());
     }
 
     private void repaint() {
