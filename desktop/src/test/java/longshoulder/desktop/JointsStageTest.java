@@ -31,6 +31,7 @@ import longshoulder.core.brief.Value;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.JointType;
+import longshoulder.core.joint.Tenon;
 import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Planner;
@@ -98,6 +99,22 @@ class JointsStageTest {
         assertThat(bench.plan().findings()).anyMatch(finding -> finding.code().equals("cut-deep"));
         robot.interact(robot.lookup("#joint-remedy-cut-deep-1").queryButton()::fire);
         assertThat(figure("housing.depth")).isEqualTo(Length.ofMillimetres(30));
+    }
+
+    /** A shoulder typed on the section moves the tenon, and its width follows. */
+    @Test
+    void shoulder_onTheDrawing_isTypedOver(FxRobot robot) {
+        robot.interact(() -> make(JointKind.STOPPED_TENON));
+        Tenon before = joint(FRONT_LEFT).tenons().getFirst();
+        robot.clickOn("#joint-figure-edgeShoulder").write("20").push(KeyCode.ENTER);
+        settle();
+        Tenon after = joint(FRONT_LEFT).tenons().getFirst();
+        assertThat(after.edgeShoulder().value()).isEqualTo(Length.ofMillimetres(20));
+        assertThat(after.width().value().plus(after.edgeShoulder().value()))
+                .isEqualTo(before.width().value().plus(before.edgeShoulder().value()));
+        robot.clickOn("#joint-figure-faceShoulder").write("5").push(KeyCode.ENTER);
+        settle();
+        assertThat(joint(FRONT_LEFT).tenons().getFirst().faceShoulder().value()).isEqualTo(Length.ofMillimetres(5));
     }
 
     /** Whatever the joint, captions stand clear of each other and no figure leaves the sheet. */
