@@ -27,6 +27,10 @@ import longshoulder.core.papers.BoardsDrawing;
 import longshoulder.core.papers.Stamp;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.supply.Supply;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+import longshoulder.core.supply.Offcuts;
+import longshoulder.files.DesignFile;
 import longshoulder.core.words.Words;
 import longshoulder.files.BadFile;
 import longshoulder.files.BoardsCsv;
@@ -83,6 +87,9 @@ final class BoardsCommand implements Callable<Integer> {
     @Option(names = "--svg", paramLabel = "OUT", description = "Writes them as SVG, at 1:10.")
     private @Nullable Path svg;
 
+    @Option(names = "--saw", paramLabel = "N", description = "Notes in the design that the Nth board of this plan is sawn: it stays as it is, the others are planned round it.")
+    private int sawn;
+
     @Option(names = "--paper", paramLabel = "PAPER", description = "Of the PDF: a4 or letter; usually ${DEFAULT-VALUE}.", defaultValue = "a4")
     private String paper = "a4";
 
@@ -104,6 +111,11 @@ final class BoardsCommand implements Callable<Integer> {
         Planned planned = plan(new Search(least, seed, () -> System.nanoTime() - end > 0));
         BoardPlan plan = planned.plan;
         PrintWriter out = command.commandLine().getOut();
+        plan.unpinned().forEach(pin -> command.commandLine().getErr().printf("%s is not where it is pinned: %s.%n",
+                pin.pin().name(), planned.words.text("pin." + pin.why().id())));
+        if (sawn > 0) {
+            saw(plan);
+        }
         if (json) {
             out.print(new String(BoardsJson.toBytes(plan), StandardCharsets.UTF_8));
         } else if (!draw(planned, out)) {
@@ -111,6 +123,17 @@ final class BoardsCommand implements Callable<Integer> {
         }
         out.flush();
         return plan.missing().isEmpty() ? Main.FINE : Main.STOPPED;
+    }
+
+    /** Marks a board as sawn in the design, with what is left of it. */
+    private void saw(BoardPlan plan) throws BadFile, IOException {
+        if (files.size() != 1 || sawn > plan.boards().size()) {
+            throw new Refusal("--saw needs one design and the number of a board of its plan, from 1 to %d."
+                    .formatted(plan.boards().size()));
+        }
+        Project project = DesignFile.read(files.getFirst());
+        Edit edit = Offcuts.saw(project, plan.boards().get(sawn - 1));
+        DesignFile.write(files.getFirst(), Settings.apply(project, "--saw " + sawn, edit));
     }
 
     /** The lines that can be used; what is wrong with the others is said. */

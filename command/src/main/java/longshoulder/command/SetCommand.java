@@ -38,6 +38,12 @@ final class SetCommand implements Callable<Integer> {
     @Option(names = "--milled", paramLabel = "ID:WHAT=LENGTH", description = "Enters what was really cut: the shoulder, width or thickness of a piece, the tenon or mortise of a joint, the tongue of a joint or a type. ID:WHAT= forgets it.")
     private List<String> milled = new ArrayList<>();
 
+    @Option(names = "--note", paramLabel = "PIECE:WHAT=TEXT", description = "Notes of a piece what is done (rough, milled, length, jointed, fitted or glued =done), the number that it bears (number) or a note. PIECE:WHAT= takes it back.")
+    private List<String> noted = new ArrayList<>();
+
+    @Option(names = "--pin", paramLabel = "PART=STOCK#N@X,Y", description = "Pins a part to a place on the Nth board of a line of stock, X along the grain from the first end and Y across it. PART= lets it go.")
+    private List<String> pins = new ArrayList<>();
+
     @Option(names = "--alter", paramLabel = "DO,NAME=VALUE,...", description = "Changes the frame beyond its kind: add, between, move, resize, rename or remove, then its fields, such as between,piece=rail-low,from=post-left,to=post-right,width=60,thickness=22,height=100.")
     private List<String> alterations = new ArrayList<>();
 
@@ -97,6 +103,12 @@ final class SetCommand implements Callable<Integer> {
         }
         for (String real : milled) {
             project = Settings.milled(project, real);
+        }
+        for (String what : noted) {
+            project = Settings.note(project, what);
+        }
+        for (String pin : pins) {
+            project = Settings.pin(project, pin);
         }
         if (force) {
             DesignFile.write(design.file(), project);

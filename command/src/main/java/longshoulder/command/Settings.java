@@ -9,8 +9,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import longshoulder.core.boards.Pin;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.Parameter;
+import longshoulder.core.cutlist.CutLine;
+import longshoulder.core.cutlist.CutList;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.Showing;
@@ -26,8 +31,10 @@ import longshoulder.core.project.Alterations;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.EditRefused;
 import longshoulder.core.project.Milled;
+import longshoulder.core.project.Noted;
 import longshoulder.core.project.Project;
 import longshoulder.core.reckoning.Amount;
+import longshoulder.core.supply.Supply;
 import longshoulder.core.words.Words;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 
@@ -109,6 +116,44 @@ final class Settings {
         } catch (EntryException refused) {
             throw new Refusal("%s: %s".formatted(halves[0], refused.getMessage()));
         }
+    }
+
+    /** PIECE:WHAT=TEXT: what is done of a piece, its number or a note; an empty text takes it back. */
+    static Project note(Project project, String setting) {
+        String[] halves = halves(setting, "--note", "apron-front:rough=done");
+        Address address = Address.parse(halves[0]);
+        Noted what = Noted.find(address.parameter()).orElseThrow(() -> new Refusal(
+                "%s: what is noted is one of %s, written as --note apron-front:rough=done.".formatted(setting,
+                        String.join(", ", Arrays.stream(Noted.values()).map(Noted::id).toList()))));
+        String piece = address.joint().orElse("");
+        List<String> known = CutList.of(Planner.plan(project)).lines().stream()
+                .flatMap(line -> line.pieces().stream()).toList();
+        if (known.stream().noneMatch(part -> part.equals(CutLine.pieceOf(piece)) || part.equals(piece))) {
+            throw new Refusal("%s: there is no part \"%s\"; maybe \"%s\" is meant.".formatted(setting, piece,
+                    nearest(piece, known)));
+        }
+        return apply(project, setting, new Edit.Note(piece, what, halves[1]));
+    }
+
+    private static final Pattern PIN = Pattern.compile("(?<stock>.+)#(?<board>[1-9][0-9]{0,3})@(?<x>[^,]+),(?<y>.+)");
+
+    /** PART=STOCK#N@X,Y: a part pinned to a place of a board; PART= lets it go. */
+    static Project pin(Project project, String setting) {
+        String[] halves = halves(setting, "--pin", "\"apron-front=ash 27x150 2400#1@25,0\"");
+        if (halves[1].isEmpty()) {
+            return apply(project, setting, new Edit.Unpin(halves[0]));
+        }
+        Matcher place = PIN.matcher(halves[1]);
+        if (!place.matches()) {
+            throw new Refusal("%s: write a pin as --pin \"apron-front=ash 27x150 2400#1@25,0\".".formatted(setting));
+        }
+        Pin pin = new Pin(halves[0], place.group("stock"), Integer.parseInt(place.group("board")),
+                length(project, place.group("x")), length(project, place.group("y")));
+        Supply.of(List.of(Planner.plan(project))).whyNot(pin).ifPresent(why -> {
+            throw new Refusal("%s: it cannot lie there: %s.".formatted(setting,
+                    Words.showing(project.showing()).text("pin." + why.id())));
+        });
+        return apply(project, setting, new Edit.PinDown(List.of(pin)));
     }
 
     /** DO,NAME=VALUE,...: a change to the frame beyond its kind. */

@@ -9,12 +9,17 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import longshoulder.core.boards.Pin;
 import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.boards.StockRow;
 import longshoulder.core.brief.Value;
@@ -122,6 +127,24 @@ class WoodStageTest {
         assertThat(bench.project().sawn()).containsExactly(sawn);
         robot.interact(bench::undoProgress);
         assertThat(bench.project().sawn()).isEmpty();
+    }
+
+    /** A piece dragged along its board is pinned there; P lets it go again. */
+    @Test
+    void piece_draggedToAnotherPlace_isPinned(FxRobot robot) throws TimeoutException {
+        show(robot);
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !robot.lookup("#wood-stop").query().isVisible());
+        WaitForAsyncUtils.waitForFxEvents();
+        Node board = robot.lookup("#board-picture-2").query();
+        Point2D from = board.localToScreen(60, board.getLayoutBounds().getHeight() - 20);
+        robot.drag(from);
+        robot.moveTo(from.add(40, 0)).drop();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.project().pinned()).isNotEmpty();
+        Pin pin = bench.project().pinned().getFirst();
+        assertThat(pin.x()).isGreaterThan(Length.ofMillimetres(50));
+        press(robot, "#unpin-" + pin.name());
+        assertThat(bench.project().pinned()).isEmpty();
     }
 
     @Test

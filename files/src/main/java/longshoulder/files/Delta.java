@@ -38,6 +38,8 @@ final class Delta {
     /** Beside the kinds of furniture, which are none of this name. */
     private static final String NOTED = "noted";
     private static final String SAWN = "sawn";
+    /** What is told of progress beside what was milled of a kind. */
+    private static final Set<String> OTHERS = Set.of(NOTED, SAWN, PinJson.FIELD);
 
     private Delta() {}
 
@@ -92,6 +94,9 @@ final class Delta {
         out.writeEndObject();
         if (!to.sawn().equals(from.sawn())) {
             ProgressSection.writeSawn(out, to);
+        }
+        if (!to.pinned().equals(from.pinned())) {
+            PinJson.write(out, to.pinned());
         }
         out.writeEndObject();
     }
@@ -166,7 +171,7 @@ final class Delta {
     static Progress read(JsonNode delta, Progress from, Reading reading) {
         Map<String, Map<String, Length>> all = new TreeMap<>(from.milled());
         for (Map.Entry<String, JsonNode> kind : delta.properties()) {
-            if (kind.getKey().equals(NOTED) || kind.getKey().equals(SAWN)) {
+            if (OTHERS.contains(kind.getKey())) {
                 continue;
             }
             if (Kinds.find(kind.getKey()).isEmpty()) {
@@ -181,7 +186,8 @@ final class Delta {
                     (key, text) -> ProgressSection.noted(key, text, key, reading)));
         }
         return new Progress(all, noted,
-                delta.has(SAWN) ? ProgressSection.sawn(delta.path(SAWN), reading) : from.sawn());
+                delta.has(SAWN) ? ProgressSection.sawn(delta.path(SAWN), reading) : from.sawn(),
+                delta.has(PinJson.FIELD) ? PinJson.read(delta.path(PinJson.FIELD), reading) : from.pinned());
     }
 
     private static Value value(Kind kind, String name, String text, Reading reading) {

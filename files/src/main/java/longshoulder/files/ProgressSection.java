@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Supplier;
+import longshoulder.core.boards.Pin;
 import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.brief.Address;
 import longshoulder.core.frame.Frame;
@@ -36,6 +37,9 @@ final class ProgressSection implements Section {
         out.writeEndObject();
         if (!project.progress().sawn().isEmpty()) {
             writeSawn(out, project.progress());
+        }
+        if (!project.progress().pinned().isEmpty()) {
+            PinJson.write(out, project.progress().pinned());
         }
         if (!project.progress().noted().isEmpty()) {
             out.writeObjectFieldStart("noted");
@@ -72,6 +76,9 @@ final class ProgressSection implements Section {
         }
         for (Map.Entry<String, List<SawnBoard>> kind : sawn(section.path("sawn"), reading).entrySet()) {
             project = project.withProgress(project.progress().sawing(kind.getKey(), kind.getValue()));
+        }
+        for (Map.Entry<String, List<Pin>> kind : PinJson.read(section.path(PinJson.FIELD), reading).entrySet()) {
+            project = project.withProgress(project.progress().pinning(kind.getKey(), kind.getValue()));
         }
         return project;
     }

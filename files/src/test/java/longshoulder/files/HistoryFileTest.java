@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.measure.Angle;
+import longshoulder.core.boards.Pin;
 import longshoulder.core.project.Noted;
 import longshoulder.core.project.Milled;
 import longshoulder.core.project.Progress;
@@ -86,6 +87,8 @@ class HistoryFileTest {
                 one -> one.after(new Edit.DropStock("a")),
                 one -> one.after(new Edit.Note("apron-front", Noted.ROUGH, Noted.DONE)),
                 one -> one.after(new Edit.Note("apron-front", Noted.NUMBER, "12")).progressUndone(),
+                one -> one.after(new Edit.PinDown(List.of(new Pin("apron-front", "oak 27x150 2400", 2,
+                        Length.ofMillimetres(25), Length.ofMicrometres(6_200))))),
                 one -> one.after(new Edit.Note("apron-front", Noted.ROUGH, "")),
                 one -> one.undone().undone().undone().redone());
         log.write(history);

@@ -5,13 +5,19 @@ import java.util.List;
 import java.util.Locale;
 import longshoulder.core.measure.Length;
 
-/** Boards with what is sawn from them. */
-public record BoardPlan(List<Group> groups, List<SawnBoard> boards, List<Missing> missing) {
+/**
+ * Boards with what is sawn from them.
+ *
+ * @param unpinned pins that could not be kept
+ */
+public record BoardPlan(List<Group> groups, List<SawnBoard> boards, List<Missing> missing,
+        List<Pin.Refused> unpinned) {
 
     public BoardPlan {
         groups = List.copyOf(groups);
         boards = List.copyOf(boards);
         missing = List.copyOf(missing);
+        unpinned = List.copyOf(unpinned);
     }
 
     /** Whether nothing better is possible in any group, and nothing is missing. */

@@ -6,10 +6,12 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Consumer;
 import longshoulder.core.boards.Task.Offered;
 import longshoulder.core.boards.Task.Wanted;
+import java.util.stream.Stream;
 import longshoulder.core.measure.Length;
 
 /**
@@ -21,67 +23,91 @@ public final class BoardPlanner {
     /** What sums of prices in doubles may lack. */
     private static final double NOISE = 1e-6;
 
+    private final Pinning pinning;
     private final List<Stock> stock;
     private final Search search;
     private final List<BoardPlan.Group> groups = new ArrayList<>();
     private final List<SawnBoard> boards = new ArrayList<>();
     private final List<BoardPlan.Missing> missing = new ArrayList<>();
 
-    private BoardPlanner(List<Stock> stock, Search search) {
-        this.stock = stock;
+    private BoardPlanner(Pinning pinning, Search search) {
+        this.pinning = pinning;
+        this.stock = pinning.stockLeft();
         this.search = search;
     }
 
     /** The best plan that is found before the search ends by itself or is stopped. Each board at hand is used once at most. */
     public static BoardPlan plan(List<Blank> blanks, List<Stock> stock, Search search) {
-        BoardPlanner planner = new BoardPlanner(stock, search);
+        return plan(new Pinning(blanks, stock, List.of()), search);
+    }
+
+    private static BoardPlan plan(Pinning pinning, Search search) {
+        BoardPlanner planner = new BoardPlanner(pinning, search);
         Map<String, List<Blank>> byWood = new TreeMap<>(String.CASE_INSENSITIVE_ORDER);
-        blanks.forEach(blank -> byWood.computeIfAbsent(blank.wood(), wood -> new ArrayList<>()).add(blank));
+        pinning.boards().forEach(board -> byWood.putIfAbsent(board.stock().wood(), new ArrayList<>()));
+        pinning.left().forEach(blank -> byWood.computeIfAbsent(blank.wood(), wood -> new ArrayList<>()).add(blank));
         byWood.forEach(planner::plan);
         return planner.result();
     }
 
     /**
-     * The same.
+     * The same with parts that the maker pinned to places.
      *
      * @param better is told a first plan at once, then one that is good in all groups
      */
-    public static BoardPlan plan(List<Blank> blanks, List<Stock> stock, Search search, Consumer<BoardPlan> better) {
+    public static BoardPlan plan(List<Blank> blanks, List<Stock> stock, List<Pin> pins, Search search,
+            Consumer<BoardPlan> better) {
+        Pinning pinning = new Pinning(blanks, stock, pins);
         for (Search sooner : List.of(search.first(), search.shortened())) {
-            BoardPlan plan = plan(blanks, stock, sooner);
+            BoardPlan plan = plan(pinning, sooner);
             if (search.stopped().getAsBoolean() || plan.isProved()) {
                 return plan;
             }
             better.accept(plan);
         }
-        return plan(blanks, stock, search);
+        return plan(pinning, search);
+    }
+
+    /** Why a part could not be pinned to a place beside those that are pinned; empty where it could. */
+    public static Optional<Pin.Why> whyNot(List<Blank> blanks, List<Stock> stock, List<Pin> pins, Pin pin) {
+        List<Pin> all = new ArrayList<>(pins.stream().filter(other -> !other.name().equals(pin.name())).toList());
+        all.add(pin);
+        return new Pinning(blanks, stock, all).refused().stream().filter(refused -> refused.pin().equals(pin))
+                .map(Pin.Refused::why).findFirst();
     }
 
     private BoardPlan result() {
-        return new BoardPlan(groups, boards, missing);
+        return new BoardPlan(groups, boards, missing, pinning.refused());
     }
 
     private void plan(String wood, List<Blank> blanks) {
         TreeMap<Length, List<Stock>> byThickness = new TreeMap<>();
         stock.stream().filter(board -> board.wood().equalsIgnoreCase(wood) && board.count().orElse(1) > 0).forEach(
                 board -> byThickness.computeIfAbsent(board.thickness(), thickness -> new ArrayList<>()).add(board));
+        pinning.boards().stream().map(Pinning.Board::stock).filter(board -> board.wood().equalsIgnoreCase(wood))
+                .forEach(board -> byThickness.computeIfAbsent(board.thickness(), thickness -> new ArrayList<>()));
         List<Blank> left = blanks;
         for (Map.Entry<Length, List<Stock>> one : byThickness.entrySet()) {
             List<Blank> here = left.stream()
                     .filter(blank -> one.getValue().stream().anyMatch(board -> board.holds(blank)))
                     .toList();
             List<Blank> next = new ArrayList<>(left.stream().filter(blank -> !here.contains(blank)).toList());
-            if (!here.isEmpty()) {
-                next.addAll(plan(wood, one.getKey(), here, one.getValue()));
+            List<Pinning.Board> pinned = pinned(wood, one.getKey());
+            if (!here.isEmpty() || !pinned.isEmpty()) {
+                next.addAll(plan(wood, one.getKey(), task(here, one.getValue(), pinned)));
             }
             left = next;
         }
         left.forEach(this::missing);
     }
 
+    private List<Pinning.Board> pinned(String wood, Length thickness) {
+        return pinning.boards().stream().filter(board -> board.stock().wood().equalsIgnoreCase(wood)
+                && board.stock().thickness().equals(thickness)).toList();
+    }
+
     /** @return what found no place */
-    private List<Blank> plan(String wood, Length thickness, List<Blank> blanks, List<Stock> here) {
-        Task task = task(blanks, here);
+    private List<Blank> plan(String wood, Length thickness, Task task) {
         TaskSearch run = new TaskSearch(task, search);
         run.run();
         Solution best = run.best();
@@ -107,11 +133,13 @@ public final class BoardPlanner {
                         .orElse(BigDecimal.ZERO).multiply(BigDecimal.valueOf(run.leastBoards()));
     }
 
-    private Task task(List<Blank> blanks, List<Stock> here) {
+    private Task task(List<Blank> blanks, List<Stock> here, List<Pinning.Board> pinned) {
         List<Wanted> wanted = blanks.stream().map(blank -> Wanted.of(blank, here.getFirst())).toList();
         int places = wanted.stream().mapToInt(Wanted::places).sum();
-        return new Task(wanted, here.stream()
-                .map(board -> new Offered(board, Math.min(places, board.count().orElse(places)), weight(board)))
+        return new Task(wanted, Stream.concat(
+                pinned.stream().map(board -> new Offered(board.stock(), 1, weight(board.stock()), board.places())),
+                here.stream().map(
+                        board -> new Offered(board, Math.min(places, board.count().orElse(places)), weight(board))))
                 .toList());
     }
 
@@ -163,7 +191,7 @@ public final class BoardPlanner {
         if (thick.stream().allMatch(board -> blank.length().isGreaterThan(board.usableLength()))) {
             return BoardPlan.Why.TOO_LONG;
         }
-        return thick.stream().allMatch(board -> blank.width().isGreaterThan(board.width()))
+        return thick.stream().allMatch(board -> blank.width().isGreaterThan(board.usableWidth()))
                 ? BoardPlan.Why.TOO_WIDE
                 : BoardPlan.Why.TOO_LARGE;
     }

@@ -45,12 +45,13 @@ final class Filling {
                 : Optional.of(room(zone)).filter(pattern -> pattern.area() > 0);
     }
 
-    private Pattern room(Zone zone) {
+    /** What the zones of a board are cut into, whether anything fits or not. */
+    Pattern room(Zone zone) {
         return switch (zone) {
             case Zone.Clear clear -> new Pattern.Room(fill(clear.length(), clear.width()), true, clear.length(),
                     clear.width());
             case Zone.Waste waste -> new Pattern.Room(Optional.empty(), false, waste.length(), waste.width());
-            case Zone.Pinned pinned -> new Pattern.Room(Optional.empty(), false, pinned.length(), pinned.width());
+            case Zone.Pinned pinned -> new Pattern.Pinned(pinned.pin(), pinned.length(), pinned.width());
             case Zone.Parted parted -> {
                 Pattern one = room(parted.one());
                 Pattern other = room(parted.other());

@@ -11,7 +11,7 @@ sealed interface Pattern {
 
     long width();
 
-    /** What its pieces take up, in square millimetres. */
+    /** What its pieces take up, in square millimetres, those that are pinned left out. */
     double area();
 
     /** Tells of the type of every piece in it. */
@@ -27,6 +27,23 @@ sealed interface Pattern {
         @Override
         public void forEach(IntConsumer consumer) {
             consumer.accept(type);
+        }
+    }
+
+    /**
+     * What is pinned at a place of a board.
+     *
+     * @param place in the list of the board's pinned places
+     */
+    record Pinned(int place, long length, long width) implements Pattern {
+        @Override
+        public double area() {
+            return 0;
+        }
+
+        @Override
+        public void forEach(IntConsumer consumer) {
+            // It is no longer looked for.
         }
     }
 

@@ -103,6 +103,14 @@ final class RandomSearch {
         boolean[] taken = new boolean[patterns.size()];
         int[] used = new int[task.offered().size()];
         List<Solution.Used> boards = new ArrayList<>();
+        for (int i = 0; i < used.length; i++) {
+            Task.Offered board = task.offered().get(i);
+            if (board.isPinned()) {
+                used[i]++;
+                boards.add(new Solution.Used(board, new Filling(patterns, worth, taken, board.kerf(), split, random)
+                        .room(board.zone())));
+            }
+        }
         for (Optional<Filled> next = best(patterns, worth, taken, used, split); next.isPresent(); next = best(patterns,
                 worth, taken, used, split)) {
             Filled filled = next.get();

@@ -17,12 +17,14 @@ final class Sawing {
     private final List<Part> pieces = new ArrayList<>();
     private final List<Cut> cuts = new ArrayList<>();
     private final List<Part> offcuts = new ArrayList<>();
+    private final Task.Offered board;
     private final Stock stock;
     private int names;
 
-    private Sawing(Task task, Stock stock, Map<String, Integer> sawn) {
+    private Sawing(Task task, Task.Offered board, Map<String, Integer> sawn) {
         this.task = task;
-        this.stock = stock;
+        this.board = board;
+        this.stock = board.stock();
         this.sawn = sawn;
     }
 
@@ -31,7 +33,7 @@ final class Sawing {
 
     /** @param sawn how many pieces of each row there are already; counted on */
     static SawnBoard saw(Task task, Solution.Used used, Map<String, Integer> sawn) {
-        Sawing sawing = new Sawing(task, used.board().stock(), sawn);
+        Sawing sawing = new Sawing(task, used.board(), sawn);
         sawing.whole(used.pattern());
         return new SawnBoard(used.board().stock(), sawing.pieces, sawing.cuts, sawing.offcuts);
     }
@@ -42,6 +44,10 @@ final class Sawing {
         long first = stock.first().picometres();
         if (first > 0) {
             board = cut(board, Kind.CROSSCUT, first - stock.kerf().picometres())[1];
+        }
+        long lower = stock.lower().picometres();
+        if (lower > 0) {
+            board = cut(board, Kind.RIP, lower - stock.kerf().picometres())[1];
         }
         saw(board, pattern);
     }
@@ -62,6 +68,7 @@ final class Sawing {
         switch (pattern) {
             case Pattern.Room room -> leave(rest, room);
             case Pattern.Single single -> apart(rest, task.wanted().get(single.type()));
+            case Pattern.Pinned pinned -> apart(rest, board.pinned().get(pinned.place()));
             case Pattern.Parted parted -> {
                 Piece[] two = parted.across()
                         ? cut(rest, Kind.CROSSCUT, parted.one().length())
@@ -105,19 +112,28 @@ final class Sawing {
     /** Sawn apart in the thickness, if more than one piece is still wanted of it; the last keeps what is left of the thickness. */
     private void apart(Piece part, Task.Wanted wanted) {
         Blank blank = wanted.blank();
-        int left = blank.count() - sawn.getOrDefault(blank.id(), 0);
-        int layers = Math.min(wanted.layers(), left);
+        int before = sawn.getOrDefault(blank.id(), 0);
+        int layers = Math.min(wanted.layers(), blank.count() - before);
+        sawn.put(blank.id(), before + layers);
+        apart(part, blank, blank.names().subList(before, before + layers));
+    }
+
+    private void apart(Piece part, Pinning.Place place) {
+        apart(part, place.blank(), place.names());
+    }
+
+    private void apart(Piece part, Blank blank, List<String> called) {
         String rest = part.id;
-        for (int layer = 0; layer < layers - 1; layer++) {
+        for (int layer = 0; layer < called.size() - 1; layer++) {
             long at = layer * (blank.thickness().picometres() + stock.resawKerf().picometres())
                     + blank.thickness().picometres();
-            String one = pieceName(blank);
+            String one = called.get(layer);
             String other = name();
             cuts.add(new Cut(rest, Kind.RESAW, new Length(at), one, other));
             pieces.add(placed(new Piece(one, part.x, part.y, part.length, part.width), blank.id(), layer));
             rest = other;
         }
-        rename(rest, pieceName(blank), part, blank, layers - 1);
+        rename(rest, called.getLast(), part, blank, called.size() - 1);
     }
 
     /** The last part of a place is a piece: the cut that makes it calls it so. */
@@ -126,10 +142,6 @@ final class Sawing {
                 ? new Cut(cut.part(), cut.kind(), cut.at(), name, cut.second())
                 : cut.second().equals(rest) ? new Cut(cut.part(), cut.kind(), cut.at(), cut.first(), name) : cut);
         pieces.add(placed(new Piece(name, part.x, part.y, part.length, part.width), blank.id(), layer));
-    }
-
-    private String pieceName(Blank blank) {
-        return blank.names().get(sawn.merge(blank.id(), 1, Integer::sum) - 1);
     }
 
     private String name() {

@@ -21,6 +21,8 @@ import longshoulder.core.reckoning.Typed;
  * @param price of one board, in the maker's money
  * @param kerf of each cut, where it is another than the shop's
  * @param ends lost at each end, where it is other than in the shop
+ * @param edge lost at the lower edge until it is straight, where it is other than in the shop
+ * @param nominal what it is called at the yard, where it is sold by another size than it has
  * @param bad spots that no piece may hold
  * @param lower how far the wane reaches in at the lower edge, at places along the board
  * @param upper the same at the upper edge
@@ -29,16 +31,16 @@ import longshoulder.core.reckoning.Typed;
  * @param origin which job they are left from
  */
 public record StockRow(String id, String wood, Length length, Length width, Length thickness, Optional<Integer> count,
-        BigDecimal price, Optional<Length> kerf, Optional<Length> ends, List<BadSpot> bad, List<Wane> lower,
-        List<Wane> upper, Optional<Rings> rings, String place, String origin) {
+        BigDecimal price, Optional<Length> kerf, Optional<Length> ends, Optional<Length> edge, String nominal,
+        List<BadSpot> bad, List<Wane> lower, List<Wane> upper, Optional<Rings> rings, String place, String origin) {
 
     /** The columns of the table, in the order in which they are written; the first five are needed. */
     public static final List<String> COLUMNS = List.of("id", "length", "width", "thickness", "wood", "count", "price",
-            "kerf", "ends", "bad", "lower", "upper", "rings", "place", "origin");
+            "kerf", "ends", "edge", "nominal", "bad", "lower", "upper", "rings", "place", "origin");
 
     /** Those columns that hold numbers. */
     public static final List<String> NUMBERS = List.of("length", "width", "thickness", "count", "price", "kerf",
-            "ends");
+            "ends", "edge");
 
     public StockRow {
         bad = List.copyOf(bad);
@@ -61,9 +63,11 @@ public record StockRow(String id, String wood, Length length, Length width, Leng
     public static StockRow of(Map<String, String> cells) throws RowRefused {
         Row row = new Row(cells);
         StockRow read = new StockRow(row.id(), row.text("wood"), row.size("length"), row.size("width"),
-                row.size("thickness"), row.count(0), row.price(), row.length("kerf"), row.length("ends"), bad(row),
+                row.size("thickness"), row.count(0), row.price(), row.length("kerf"), row.length("ends"),
+                row.length("edge"), row.text("nominal"), bad(row),
                 wane(row, "lower"), wane(row, "upper"), rings(row), row.text("place"), row.text("origin"));
-        if (!read.length.minus(read.ends.orElse(Length.ZERO).times(2)).isPositive()) {
+        if (!read.length.minus(read.ends.orElse(Length.ZERO).times(2)).isPositive()
+                || !read.width.isGreaterThan(read.edge.orElse(Length.ZERO))) {
             throw new RowRefused(Label.of("refused.row.ends"));
         }
         return read;
@@ -97,7 +101,8 @@ public record StockRow(String id, String wood, Length length, Length width, Leng
     /** The line of boards as they are sawn in some shop: with all that sawing takes. */
     public static StockRow of(Stock stock) {
         return new StockRow(stock.id(), stock.wood(), stock.length(), stock.width(), stock.thickness(), stock.count(),
-                stock.price(), Optional.of(stock.kerf()), Optional.of(stock.ends()), stock.bad(), List.of(), List.of(),
+                stock.price(), Optional.of(stock.kerf()), Optional.of(stock.ends()), Optional.of(stock.losses().edge()),
+                "", stock.bad(), List.of(), List.of(),
                 Optional.empty(), "", "");
     }
 
@@ -113,6 +118,8 @@ public record StockRow(String id, String wood, Length length, Length width, Leng
         put(row, "price", price.signum() == 0 ? "" : price.toPlainString());
         kerf.ifPresent(own -> row.put("kerf", Row.plain(own)));
         ends.ifPresent(own -> row.put("ends", Row.plain(own)));
+        edge.ifPresent(own -> row.put("edge", Row.plain(own)));
+        put(row, "nominal", nominal);
         put(row, "bad", bad.stream().map(BadSpot::text).collect(Collectors.joining("; ")));
         put(row, "lower", lower.stream().map(Wane::text).collect(Collectors.joining("; ")));
         put(row, "upper", upper.stream().map(Wane::text).collect(Collectors.joining("; ")));
@@ -138,8 +145,10 @@ public record StockRow(String id, String wood, Length length, Length width, Leng
         List<BadSpot> unusable = new ArrayList<>(bad);
         addWane(lower, unusable, reach -> Length.ZERO);
         addWane(upper, unusable, width::minus);
-        return new Stock(id, wood, length, width, thickness, count, price, kerf.orElse(shop.kerf()),
-                kerf.orElse(shop.resawKerf()), ends.orElse(shop.ends()), unusable);
+        // A narrow offcut may be no wider than what a shop usually loses.
+        Length lost = edge.orElse(width.isGreaterThan(shop.edge()) ? shop.edge() : Length.ZERO);
+        return new Stock(id, wood, length, width, thickness, count, price, new Losses(kerf.orElse(shop.kerf()),
+                kerf.orElse(shop.resawKerf()), ends.orElse(shop.ends()), lost), unusable);
     }
 
     /** Between two places the wane takes as much as at the worse of them. */

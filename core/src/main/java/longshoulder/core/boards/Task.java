@@ -1,6 +1,8 @@
 package longshoulder.core.boards;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Pieces of one wood that are sawn from boards of one thickness. Sizes are in picometres. */
 record Task(List<Wanted> wanted, List<Offered> offered) {
@@ -37,20 +39,36 @@ record Task(List<Wanted> wanted, List<Offered> offered) {
      *
      * @param count how many there are at most; as many as there are pieces where any number can be bought
      * @param weight what one of them adds to what the plan is to have little of
+     * @param pinned places that are taken; a board that has any is used in every solution
      */
-    record Offered(Stock stock, int count, double weight, Zone zone) {
+    record Offered(Stock stock, int count, double weight, List<Pinning.Place> pinned, Zone zone) {
 
         Offered(Stock stock, int count, double weight) {
-            this(stock, count, weight, zone(stock));
+            this(stock, count, weight, List.of());
         }
 
-        /** With no pinned pieces there is always a way to part it. */
-        private static Zone zone(Stock stock) {
+        Offered(Stock stock, int count, double weight, List<Pinning.Place> pinned) {
+            this(stock, count, weight, List.copyOf(pinned), zone(stock, pinned).orElseThrow());
+        }
+
+        /** How cuts from edge to edge part a board; with no pinned parts there is always a way. */
+        static Optional<Zone> zone(Stock stock, List<Pinning.Place> pinned) {
             long first = stock.first().picometres();
-            return Zone.of(stock.usableLength().picometres(), stock.width().picometres(), stock.kerf().picometres(),
-                    stock.bad().stream().map(spot -> new Zone.Obstacle(spot.x().picometres() - first,
-                            spot.y().picometres(), spot.length().picometres(), spot.width().picometres(), -1)).toList())
-                    .orElseThrow();
+            long lower = stock.lower().picometres();
+            List<Zone.Obstacle> obstacles = new ArrayList<>();
+            stock.bad().forEach(spot -> obstacles.add(new Zone.Obstacle(spot.x().picometres() - first,
+                    spot.y().picometres() - lower, spot.length().picometres(), spot.width().picometres(), -1)));
+            pinned.forEach(
+                    place -> obstacles.add(new Zone.Obstacle(place.x() - first, place.y() - lower, place.length(),
+                            place.width(), pinned.indexOf(place))));
+            return Zone.of(stock.usableLength().picometres(), stock.usableWidth().picometres(),
+                    stock.kerf().picometres(),
+                    obstacles);
+        }
+
+        /** Whether something is pinned on it. */
+        boolean isPinned() {
+            return !pinned.isEmpty();
         }
 
         /** Whether it has no bad spot. */
@@ -63,7 +81,7 @@ record Task(List<Wanted> wanted, List<Offered> offered) {
         }
 
         long width() {
-            return stock.width().picometres();
+            return stock.usableWidth().picometres();
         }
 
         long kerf() {

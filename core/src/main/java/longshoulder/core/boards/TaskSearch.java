@@ -38,7 +38,8 @@ final class TaskSearch {
 
     /** No solution that places as many pieces has fewer boards. */
     int leastBoards() {
-        return Math.max(leastBoards.boards(), leastWeight.boards());
+        int pinned = Math.toIntExact(task.offered().stream().filter(Task.Offered::isPinned).count());
+        return Math.max(pinned, Math.max(leastBoards.boards(), leastWeight.boards()));
     }
 
     /** No solution that places as many pieces has less weight. */
@@ -46,7 +47,10 @@ final class TaskSearch {
         double lightest = task.offered().stream().mapToDouble(Task.Offered::weight).min().orElse(0);
         boolean same = task.offered().stream().allMatch(board -> board.weight() == lightest);
         double byBoards = leastBoards() * lightest;
-        return same ? byBoards : Math.max(byBoards, Math.max(leastBoards.weight(), leastWeight.weight()));
+        double pinned = task.offered().stream().filter(Task.Offered::isPinned).mapToDouble(Task.Offered::weight).sum();
+        return Math.max(pinned, same
+                ? byBoards
+                : Math.max(byBoards, Math.max(leastBoards.weight(), leastWeight.weight())));
     }
 
     boolean isProved() {
@@ -59,7 +63,7 @@ final class TaskSearch {
     void run() {
         RandomSearch tries = new RandomSearch(task, random);
         boundByArea();
-        offer(tries.plain());
+        best = tries.plain();
         tryOften(tries, FIRST);
         if (search.isFirst()) {
             return;

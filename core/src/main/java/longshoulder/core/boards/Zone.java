@@ -2,8 +2,10 @@ package longshoulder.core.boards;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * How the usable part of a board is parted by cuts from edge to edge so that what no piece may hold, or what already has its piece, comes to
@@ -51,7 +53,7 @@ sealed interface Zone {
 
     /** The zones of a part; empty where no cuts from edge to edge part its pinned pieces. */
     static Optional<Zone> of(long length, long width, long kerf, List<Obstacle> obstacles) {
-        return new Search(kerf).zone(new Part(0, 0, length, width), obstacles);
+        return new Search(kerf, new HashSet<>()).zone(new Part(0, 0, length, width), obstacles);
     }
 
     /** A part in which zones are looked for. */
@@ -78,8 +80,14 @@ sealed interface Zone {
         }
     }
 
-    /** Cuts off the largest part that is free, again and again. */
-    record Search(long kerf) {
+    /**
+     * Cuts off the largest part that is free, again and again; where that leaves a pinned piece that no further cut frees, the next best.
+     *
+     * @param hopeless parts of which that is known
+     */
+    record Search(long kerf, Set<Part> hopeless) {
+
+        private static final int MOST_HOPELESS = 2_000;
 
         private record Cut(boolean across, long at, double free) {}
 
@@ -92,15 +100,24 @@ sealed interface Zone {
             if (alone.isPresent()) {
                 return Optional.of(new Pinned(alone.get().pin, part.length, part.width));
             }
-            Optional<Cut> best = cuts(part, here).stream().max(Comparator.comparingDouble(Cut::free));
-            if (best.isEmpty()) {
-                return here.stream().anyMatch(Obstacle::isPinned)
-                        ? Optional.empty()
-                        : Optional.of(new Waste(part.length, part.width));
+            List<Cut> cuts = cuts(part, here);
+            if (cuts.isEmpty() && here.stream().noneMatch(Obstacle::isPinned)) {
+                return Optional.of(new Waste(part.length, part.width));
             }
-            Part[] two = part.cut(best.get().across, best.get().at, kerf);
+            Optional<Zone> found = hopeless.contains(part) || hopeless.size() > MOST_HOPELESS
+                    ? Optional.empty()
+                    : cuts.stream().sorted(Comparator.comparingDouble(Cut::free).reversed())
+                            .map(cut -> parted(part, cut, here)).flatMap(Optional::stream).findFirst();
+            if (found.isEmpty()) {
+                hopeless.add(part);
+            }
+            return found;
+        }
+
+        private Optional<Zone> parted(Part part, Cut cut, List<Obstacle> here) {
+            Part[] two = part.cut(cut.across, cut.at, kerf);
             return zone(two[0], here).flatMap(one -> zone(two[1], here)
-                    .map(other -> new Parted(best.get().across, one, other, part.length, part.width)));
+                    .map(other -> new Parted(cut.across, one, other, part.length, part.width)));
         }
 
         private List<Cut> cuts(Part part, List<Obstacle> here) {
@@ -126,14 +143,12 @@ sealed interface Zone {
                 return;
             }
             double free = 0;
-            boolean parts = false;
             for (Part one : part.cut(across, at, kerf)) {
-                long count = here.stream().filter(one::meets).count();
-                free = Math.max(free, count == 0 ? one.area() : 0);
-                parts |= count > 0 && count < here.size();
+                free = Math.max(free, here.stream().noneMatch(one::meets) ? one.area() : 0);
             }
-            boolean pins = here.stream().anyMatch(Obstacle::isPinned);
-            if (free > 0 || pins && (parts || at == from)) {
+            // Every cut brings a pinned piece nearer to lying alone, as long as it takes anything away.
+            boolean frees = here.stream().anyMatch(Obstacle::isPinned) && (at > from || kerf > 0);
+            if (free > 0 || frees) {
                 cuts.add(new Cut(across, at, free));
             }
         }

@@ -58,10 +58,16 @@ public final class HouseRules {
     public static final Parameter.Measure ROUGH_THICKNESS = allowance("rough.thickness", 4_000,
             Length.ofInches(3, 16));
 
-    /** What sawing boards takes: each crosscut and rip, sawing apart in the thickness, and what is split at each end. */
+    /** What sawing boards takes: each crosscut and rip, sawing apart in the thickness, what is split at each end, the first straight edge. */
     public static final Parameter.Measure KERF = allowance("saw.kerf", 3_200, Length.ofInches(1, 8));
     public static final Parameter.Measure RESAW_KERF = allowance("saw.resaw-kerf", 1_200, Length.ofInches(3, 64));
     public static final Parameter.Measure BOARD_ENDS = allowance("board.ends", 25_000, Length.ofInches(1, 1));
+
+    public static final Parameter.Measure BOARD_EDGE = allowance("board.edge", 6_000, Length.ofInches(1, 4));
+
+    /** What is left of a board goes back to stock if it is so long and so wide. */
+    public static final Parameter.Measure OFFCUT_LENGTH = kept("offcut.length", 300, Length.ofInches(12, 1));
+    public static final Parameter.Measure OFFCUT_WIDTH = kept("offcut.width", 60, Length.ofInches(5, 2));
 
     /** What each edge that is glued to another strip has for planing it straight, and each face that is glued to another layer. */
     public static final Parameter.Measure EDGE_JOINTING = allowance("strip.edge", 3_000, Length.ofInches(1, 8));
@@ -94,7 +100,7 @@ public final class HouseRules {
                 new Parameter.Choice(JOINTS, List.of("best-for-the-place", STOPPED_EVERYWHERE)),
                 new Parameter.Choice(MARKS, List.of("every-piece", MARKS_AS_CHOSEN))));
         all.addAll(List.of(FENCE_RUN, ROUGH_LENGTH, ROUGH_HORNS, ROUGH_WIDTH, ROUGH_THICKNESS, KERF, RESAW_KERF,
-                EDGE_JOINTING, LAYER_FACE, BOARD_ENDS, BUYING_MARGIN));
+                EDGE_JOINTING, LAYER_FACE, BOARD_ENDS, BOARD_EDGE, OFFCUT_LENGTH, OFFCUT_WIDTH, BUYING_MARGIN));
         all.addAll(Limits.all());
         return List.copyOf(all);
     }
@@ -102,6 +108,11 @@ public final class HouseRules {
     private static Parameter.Measure allowance(String name, long micrometres, Length inches) {
         return new Parameter.Measure(name, Optional.of(Length.ofMicrometres(micrometres)), Optional.of(inches),
                 Length.ZERO, Length.ofMillimetres(200));
+    }
+
+    private static Parameter.Measure kept(String name, int millimetres, Length inches) {
+        return new Parameter.Measure(name, Optional.of(Length.ofMillimetres(millimetres)), Optional.of(inches),
+                Length.ZERO, Length.ofMillimetres(5_000));
     }
 
     private static Stream<String> counts(int most) {

@@ -25,6 +25,8 @@ public final class BoardDrawing implements Drawing {
     private static final double MARK = 3.6;
     private static final double SIZES = 2.6;
     private static final double HATCH = 1.6;
+    /** The corner that is black where a piece is pinned. */
+    private static final double PIN = 2;
     /** Between lines of the grain, in millimetres of the board. */
     private static final double GRAIN = 17;
 
@@ -40,10 +42,11 @@ public final class BoardDrawing implements Drawing {
      * @param marks of the pieces by the names of their parts
      * @param lit names of parts that are picked out
      * @param done names of parts that are sawn already
+     * @param pinned names of parts that the maker pinned to their places
      * @param cuts how many cuts are made; less than 0 where the board is shown as it is planned and no cut comes next
      */
     public record Named(Words words, TextMeasure measure, Map<String, String> marks, Set<String> lit, Set<String> done,
-            int cuts) {}
+            Set<String> pinned, int cuts) {}
 
     public BoardDrawing(SawnBoard board, Named named) {
         this.board = board;
@@ -74,7 +77,7 @@ public final class BoardDrawing implements Drawing {
 
     /** So much the board takes up once all its cuts are made: the scale stays while it is sawn. */
     private Room allParted(double gap) {
-        return new BoardDrawing(board, new Named(named.words, named.measure, named.marks, Set.of(), Set.of(),
+        return new BoardDrawing(board, new Named(named.words, named.measure, named.marks, Set.of(), Set.of(), Set.of(),
                 board.cuts().size())).room(tree, gap);
     }
 
@@ -103,6 +106,16 @@ public final class BoardDrawing implements Drawing {
     public Stream<Part> at(double pageX, double pageY, double height, double scale) {
         Vector2D place = new Placement(scale, EDGE, height - EDGE).onPiece(pageX, pageY);
         return at(tree, 0, 0, APART / scale, place);
+    }
+
+    /** Which place of a board in which no cut is shown lies at a place of the page. */
+    public static Vector2D onBoard(double pageX, double pageY, double height, double scale) {
+        return new Placement(scale, EDGE, height - EDGE).onPiece(pageX, pageY);
+    }
+
+    /** Where on the page a place of such a board lies. */
+    public static Vector2D onPage(double x, double y, double height, double scale) {
+        return new Placement(scale, EDGE, height - EDGE).onPage(Vector2D.of(x, y));
     }
 
     private Stream<Part> at(CutTree part, double right, double up, double gap, Vector2D place) {
@@ -205,6 +218,12 @@ public final class BoardDrawing implements Drawing {
         }
         marks.add(Mark.Polyline.rectangle(fromX, fromY, fromX + length, fromY + width,
                 lit ? Meaning.LIT_EDGE : Meaning.THIN_EDGE));
+        if (layers.stream().anyMatch(one -> named.pinned.contains(one.id()))) {
+            double size = PIN / scale;
+            Vector2D corner = Vector2D.of(fromX, fromY + width);
+            marks.add(new Mark.Face(List.of(corner, corner.add(Vector2D.of(size, 0)),
+                    corner.add(Vector2D.of(0, -size))), Tint.INK));
+        }
         String text = String.join(" + ", layers.stream().map(one -> (named.done.contains(one.id()) ? "\u2713 " : "")
                 + named.marks.getOrDefault(one.id(), one.id())).toList());
         text(text, sizes(piece), new Vector2D[]{Vector2D.of(fromX, fromY), Vector2D.of(length, width)}, scale, marks);

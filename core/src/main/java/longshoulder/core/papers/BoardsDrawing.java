@@ -60,7 +60,7 @@ public final class BoardsDrawing implements Drawing {
 
     private BoardDrawing drawing(SawnBoard board) {
         return new BoardDrawing(board, new BoardDrawing.Named(words, measure, board.pieces().stream()
-                .collect(Collectors.toMap(SawnBoard.Part::id, marks)), Set.of(), Set.of(), -1));
+                .collect(Collectors.toMap(SawnBoard.Part::id, marks)), Set.of(), Set.of(), Set.of(), -1));
     }
 
     @Override

@@ -6,9 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.TreeMap;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
+import longshoulder.core.boards.Pin;
 import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.boards.StockList;
 import longshoulder.core.boards.StockRow;
@@ -316,6 +318,35 @@ public sealed interface Edit {
                 throw new EditRefused(Label.of("refused.sawn.none"));
             }
             return project.withProgress(project.progress().sawing(project.brief().kind(), fewer));
+        }
+    }
+
+    /** Pins parts to places of boards, each in the place of an earlier pin of the same part. */
+    record PinDown(List<Pin> pins) implements Edit {
+        public PinDown {
+            pins = List.copyOf(pins);
+        }
+
+        @Override
+        public Project applyTo(Project project) {
+            Set<String> names = pins.stream().map(Pin::name).collect(Collectors.toSet());
+            List<Pin> all = new ArrayList<>(
+                    project.pinned().stream().filter(pin -> !names.contains(pin.name())).toList());
+            all.addAll(pins);
+            requireRoom("pins", all.size(), MOST_NOTED);
+            return project.withProgress(project.progress().pinning(project.brief().kind(), all));
+        }
+    }
+
+    /** Lets a part lie wherever the board plan puts it. */
+    record Unpin(String part) implements Edit {
+        @Override
+        public Project applyTo(Project project) {
+            List<Pin> fewer = project.pinned().stream().filter(pin -> !pin.name().equals(part)).toList();
+            if (fewer.size() == project.pinned().size()) {
+                throw new EditRefused(Label.of("refused.pin.none", new Typed(part)));
+            }
+            return project.withProgress(project.progress().pinning(project.brief().kind(), fewer));
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import longshoulder.core.boards.Pin;
 import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.measure.Length;
 
@@ -15,23 +16,29 @@ import longshoulder.core.measure.Length;
  *        is of that kind again
  * @param noted what was noted of pieces, by the kind of furniture and {@code piece:what}, as {@link Noted} says
  * @param sawn boards that are sawn, or begun: their cuts stay as they are; by the kind of furniture
+ * @param pinned where on the boards the maker wants parts to lie; by the kind of furniture
  */
 public record Progress(Map<String, Map<String, Length>> milled, Map<String, Map<String, String>> noted,
-        Map<String, List<SawnBoard>> sawn) {
+        Map<String, List<SawnBoard>> sawn, Map<String, List<Pin>> pinned) {
 
     /** Nothing was done yet. */
-    public static final Progress NONE = new Progress(Map.of(), Map.of(), Map.of());
+    public static final Progress NONE = new Progress(Map.of(), Map.of(), Map.of(), Map.of());
 
     public Progress {
         milled = copyOf(milled);
         noted = copyOf(noted);
-        Map<String, List<SawnBoard>> boards = new TreeMap<>();
-        sawn.forEach((kind, list) -> {
+        sawn = listsOf(sawn);
+        pinned = listsOf(pinned);
+    }
+
+    private static <T> Map<String, List<T>> listsOf(Map<String, List<T>> byKind) {
+        Map<String, List<T>> sorted = new TreeMap<>();
+        byKind.forEach((kind, list) -> {
             if (!list.isEmpty()) {
-                boards.put(kind, List.copyOf(list));
+                sorted.put(kind, List.copyOf(list));
             }
         });
-        sawn = Collections.unmodifiableMap(boards);
+        return Collections.unmodifiableMap(sorted);
     }
 
     private static <T> Map<String, Map<String, T>> copyOf(Map<String, Map<String, T>> byKind) {
@@ -66,7 +73,7 @@ public record Progress(Map<String, Map<String, Length>> milled, Map<String, Map<
     private Progress with(String kind, Map<String, Length> lengths) {
         Map<String, Map<String, Length>> all = new TreeMap<>(milled);
         all.put(kind, lengths);
-        return new Progress(all, noted, sawn);
+        return new Progress(all, noted, sawn, pinned);
     }
 
     /** What was noted of the pieces of a kind, by {@code piece:what}. */
@@ -84,7 +91,7 @@ public record Progress(Map<String, Map<String, Length>> milled, Map<String, Map<
         }
         Map<String, Map<String, String>> all = new TreeMap<>(noted);
         all.put(kind, entries);
-        return new Progress(milled, all, sawn);
+        return new Progress(milled, all, sawn, pinned);
     }
 
     /** Boards that are sawn for a kind of furniture. */
@@ -96,6 +103,18 @@ public record Progress(Map<String, Map<String, Length>> milled, Map<String, Map<
     public Progress sawing(String kind, List<SawnBoard> boards) {
         Map<String, List<SawnBoard>> all = new TreeMap<>(sawn);
         all.put(kind, boards);
-        return new Progress(milled, noted, all);
+        return new Progress(milled, noted, all, pinned);
+    }
+
+    /** Where parts of a kind of furniture are pinned. */
+    public List<Pin> pinnedOf(String kind) {
+        return pinned.getOrDefault(kind, List.of());
+    }
+
+    /** With other pins. */
+    public Progress pinning(String kind, List<Pin> pins) {
+        Map<String, List<Pin>> all = new TreeMap<>(pinned);
+        all.put(kind, pins);
+        return new Progress(milled, noted, sawn, all);
     }
 }

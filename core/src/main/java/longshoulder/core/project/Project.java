@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import longshoulder.core.boards.Pin;
 import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.boards.StockList;
 import longshoulder.core.brief.Address;
@@ -112,6 +113,11 @@ public record Project(String title, Brief brief, Map<String, String> woods, Wood
     /** Boards that are sawn for it. */
     public List<SawnBoard> sawn() {
         return progress.sawnOf(brief.kind());
+    }
+
+    /** Where on the boards parts are pinned. */
+    public List<Pin> pinned() {
+        return progress.pinnedOf(brief.kind());
     }
 
     /** What was noted of a piece; empty if nothing was. */

@@ -127,7 +127,7 @@ final class Orders {
     static int leastStrips(CutLine line, List<Stock> stock, Length edge) {
         Length widest = stock.stream().filter(board -> board.wood().equalsIgnoreCase(line.wood())
                 && !thickness(line).isGreaterThan(board.thickness())
-                && !line.rough().length().value().isGreaterThan(board.usableLength())).map(Stock::width)
+                && !line.rough().length().value().isGreaterThan(board.usableLength())).map(Stock::usableWidth)
                 .max(Length::compareTo).orElse(Length.ZERO);
         if (!width(line).isGreaterThan(widest) || !widest.isGreaterThan(edge.times(2))) {
             return 1;

@@ -10,6 +10,7 @@ import longshoulder.core.boards.Blank;
 import longshoulder.core.boards.BoardPlan;
 import longshoulder.core.boards.BoardPlanner;
 import longshoulder.core.boards.Losses;
+import longshoulder.core.boards.Pin;
 import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.boards.Search;
 import longshoulder.core.boards.Stock;
@@ -30,6 +31,7 @@ public final class Supply {
     private final List<Order> orders;
     private final List<Stock> stock;
     private final List<SawnBoard> sawn;
+    private final List<Pin> pins;
     /** What each glued edge, and what each glued face has for planing. */
     private final Length edge;
     private final Length face;
@@ -38,6 +40,7 @@ public final class Supply {
         this.orders = List.copyOf(orders);
         this.stock = List.copyOf(stock);
         this.sawn = first.sawn();
+        this.pins = first.pinned();
         edge = first.brief().length(HouseRules.EDGE_JOINTING);
         face = first.brief().length(HouseRules.LAYER_FACE);
     }
@@ -64,7 +67,7 @@ public final class Supply {
     /** What sawing takes in the shop of a project. */
     public static Losses losses(Project project) {
         return new Losses(project.brief().length(HouseRules.KERF), project.brief().length(HouseRules.RESAW_KERF),
-                project.brief().length(HouseRules.BOARD_ENDS));
+                project.brief().length(HouseRules.BOARD_ENDS), project.brief().length(HouseRules.BOARD_EDGE));
     }
 
     /** All rough sizes, those that are sawn too. */
@@ -165,8 +168,23 @@ public final class Supply {
         return plan(search, better -> {});
     }
 
-    /** The same, as {@link BoardPlanner#plan(List, List, Search, Consumer)} tells it. */
+    /** The same, as {@link BoardPlanner#plan(List, List, List, Search, Consumer)} tells it. */
     public BoardPlan plan(Search search, Consumer<BoardPlan> better) {
-        return BoardPlanner.plan(blanks(), stock(), search, better);
+        return BoardPlanner.plan(blanks(), stock(), pins, search, better);
+    }
+
+    /** Where parts are pinned. */
+    public List<Pin> pins() {
+        return pins;
+    }
+
+    /** Why a part could not be pinned to a place; empty where it could. */
+    public Optional<Pin.Why> whyNot(Pin pin) {
+        return BoardPlanner.whyNot(blanks(), stock(), pins, pin);
+    }
+
+    /** Whether the maker pinned a part to its place. */
+    public boolean isPinned(SawnBoard.Part part) {
+        return pins.stream().anyMatch(pin -> pin.name().equals(part.id()));
     }
 }

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import longshoulder.core.boards.BoardPlan.Group;
@@ -26,18 +28,19 @@ class BoardPlannerTest {
 
     private static Stock board(String id, double length, double width, double thickness, String kerf, String ends) {
         return new Stock(id, OAK, Length.fromMillimetres(length), Length.fromMillimetres(width),
-                Length.fromMillimetres(thickness), Optional.empty(), BigDecimal.TEN, mm(kerf), mm("1.2"), mm(ends),
+                Length.fromMillimetres(thickness), Optional.empty(), BigDecimal.TEN,
+                new Losses(mm(kerf), mm("1.2"), mm(ends), Length.ZERO),
                 List.of());
     }
 
     private static Stock few(Stock stock, int count) {
         return new Stock(stock.id(), stock.wood(), stock.length(), stock.width(), stock.thickness(),
-                Optional.of(count), stock.price(), stock.kerf(), stock.resawKerf(), stock.ends(), stock.bad());
+                Optional.of(count), stock.price(), stock.losses(), stock.bad());
     }
 
     private static Stock priced(Stock stock, String price) {
         return new Stock(stock.id(), stock.wood(), stock.length(), stock.width(), stock.thickness(), stock.count(),
-                new BigDecimal(price), stock.kerf(), stock.resawKerf(), stock.ends(), stock.bad());
+                new BigDecimal(price), stock.losses(), stock.bad());
     }
 
     private static BoardPlan plan(List<Blank> blanks, List<Stock> stock, Goal goal, int asks) {
@@ -120,14 +123,14 @@ class BoardPlannerTest {
                     Length.ofMillimetres(1 + random.nextInt(100))));
         }
         return new Stock(stock.id(), stock.wood(), stock.length(), stock.width(), stock.thickness(), stock.count(),
-                stock.price(), stock.kerf(), stock.resawKerf(), stock.ends(), bad);
+                stock.price(), stock.losses(), bad);
     }
 
     /** A knot in the middle of 1000: 450 lie before it and 450 beyond, 600 nowhere. */
     @Test
     void badSpot_isSawnOut() {
-        Stock knotty = new Stock("k", OAK, mm("1000"), mm("100"), mm("25"), Optional.empty(), BigDecimal.ONE, mm("3"),
-                mm("1.2"), Length.ZERO,
+        Stock knotty = new Stock("k", OAK, mm("1000"), mm("100"), mm("25"), Optional.empty(), BigDecimal.ONE,
+                new Losses(mm("3"), mm("1.2"), Length.ZERO, Length.ZERO),
                 List.of(new BadSpot(BadSpot.Kind.KNOT, mm("480"), mm("30"), mm("40"), mm("40"))));
         assertThat(plan(List.of(blank("a", 450, 100, 25, 2)), List.of(knotty)).boards()).hasSize(1);
         assertThat(plan(List.of(blank("a", 600, 90, 25, 1)), List.of(knotty)).missing())
@@ -155,5 +158,75 @@ class BoardPlannerTest {
             }
             plan(blanks, stock, goal, 60);
         }
+    }
+
+    /** Where parts of a random plan lie, pinned to boards of its rows. */
+    private static List<Pin> pinned(BoardPlan plan, Random random) {
+        List<Pin> pins = new ArrayList<>();
+        Map<String, Integer> numbers = new HashMap<>();
+        for (SawnBoard board : plan.boards()) {
+            int number = numbers.merge(board.stock().id(), 1, Integer::sum);
+            board.pieces().stream().filter(piece -> random.nextInt(3) == 0).forEach(
+                    piece -> pins.add(new Pin(piece.id(), board.stock().id(), number, piece.x(), piece.y())));
+        }
+        return pins;
+    }
+
+    /** What lies somewhere in a plan can be pinned there; the new plan keeps it there and can be sawn. */
+    @Test
+    void pins_areKept_andTheRestIsPlannedRoundThem() {
+        Random random = new Random(11);
+        for (int run = 0; run < 150; run++) {
+            List<Blank> blanks = CutApart.of(2, 4 + random.nextInt(14), 2000, 200, 3, random);
+            Length thick = blanks.getFirst().thickness();
+            List<Stock> stock = List.of(board("b", 2400, 210, thick.toMillimetres(), "3", "5"),
+                    spotted(board("other", 2300, 220, thick.toMillimetres(), "3", "0"), random));
+            BoardPlan free = plan(blanks, stock, Goal.BOARDS, 200);
+            List<Pin> pins = pinned(free, random);
+            BoardPlan plan = BoardPlanner.plan(blanks, stock, pins, new Search(Goal.BOARDS, 1, () -> false)
+                    .first(), better -> {});
+            SawnCheck.assertRight(blanks, stock, plan);
+            assertThat(plan.unpinned()).isEmpty();
+            List<SawnBoard.Part> pieces = plan.boards().stream().flatMap(board -> board.pieces().stream()).toList();
+            pins.forEach(pin -> assertThat(pieces).as(pin.toString()).anyMatch(piece -> piece.id()
+                    .equals(pin.name()) && piece.x().equals(pin.x()) && piece.y().equals(pin.y())));
+        }
+    }
+
+    /** Each reason why a part of 400 by 50 cannot lie at a place of a board of 1000 by 200 with a knot. */
+    @Test
+    void pin_thatCannotBe_saysWhy() {
+        Stock board = new Stock("b", OAK, mm("1000"), mm("200"), mm("25"), Optional.of(1), BigDecimal.ONE,
+                new Losses(mm("3"), mm("1.2"), Length.ZERO, Length.ZERO),
+                List.of(new BadSpot(BadSpot.Kind.KNOT, mm("900"), mm("100"), mm("50"), mm("50"))));
+        List<Blank> blanks = List.of(blank("a", 400, 50, 25, 4), blank("thick", 100, 50, 30, 1));
+        Pin first = new Pin("a#1", "b", 1, Length.ZERO, Length.ZERO);
+        assertThat(why(blanks, board, first, "a#2", 1, "403", "0")).isEmpty();
+        assertThat(why(blanks, board, first, "a#2", 1, "300", "20")).contains(Pin.Why.TAKEN);
+        assertThat(why(blanks, board, first, "a#2", 1, "601", "0")).contains(Pin.Why.BEYOND);
+        assertThat(why(blanks, board, first, "a#2", 1, "550", "80")).contains(Pin.Why.BAD_SPOT);
+        assertThat(why(blanks, board, first, "a#2", 2, "0", "0")).contains(Pin.Why.NO_BOARD);
+        assertThat(why(blanks, board, first, "thick#1", 1, "0", "60")).contains(Pin.Why.OTHER_BOARD);
+        assertThat(why(blanks, board, first, "z#1", 1, "0", "60")).contains(Pin.Why.NO_PIECE);
+        // Two that touch leave no room for a kerf between them.
+        assertThat(why(blanks, board, first, "a#2", 1, "0", "51")).contains(Pin.Why.NO_CUTS);
+    }
+
+    private static Optional<Pin.Why> why(List<Blank> blanks, Stock board, Pin first, String name, int number, String x,
+            String y) {
+        return BoardPlanner.whyNot(blanks, List.of(board), List.of(first), new Pin(name, "b", number, mm(x), mm(y)));
+    }
+
+    /** 6 lost at the lower edge of a board 150 wide leave 144: one of 145 goes nowhere, one of 144 fits. */
+    @Test
+    void firstStraightEdge_costsWidth() {
+        Stock sawn = new Stock("s", OAK, mm("1000"), mm("150"), mm("25"), Optional.empty(), BigDecimal.ONE,
+                new Losses(mm("3"), mm("1.2"), Length.ZERO, mm("6")), List.of());
+        assertThat(plan(List.of(blank("a", 900, 145, 25, 1)), List.of(sawn), Goal.COST, 99).missing())
+                .containsExactly(new BoardPlan.Missing("a", BoardPlan.Why.TOO_WIDE));
+        List<Blank> fits = List.of(blank("a", 900, 144, 25, 1));
+        BoardPlan plan = plan(fits, List.of(sawn), Goal.COST, 99);
+        SawnCheck.assertRight(fits, List.of(sawn), plan);
+        assertThat(plan.boards().getFirst().pieces().getFirst().y()).isEqualTo(mm("6"));
     }
 }

@@ -2,13 +2,17 @@ package longshoulder.desktop.wood;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.function.IntConsumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
+import javafx.geometry.Point2D;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -17,11 +21,14 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import longshoulder.core.boards.SawnBoard;
+import longshoulder.core.boards.Snapping;
 import longshoulder.core.boards.Stock;
 import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.drawing.Area;
+import longshoulder.core.drawing.BoardDrawing;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Noted;
+import longshoulder.core.supply.Offcuts;
 import longshoulder.core.supply.Supply;
 import longshoulder.core.words.Words;
 import longshoulder.desktop.control.Lines;
@@ -32,6 +39,7 @@ import longshoulder.desktop.paint.Picture;
 import longshoulder.desktop.paint.PictureView;
 import longshoulder.desktop.paint.Pixels;
 import longshoulder.desktop.words.Texts;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
 import org.jspecify.annotations.Nullable;
 
 /** One board: what is sawn from it, its cuts one after the other, and ticks for the pieces that are sawn. */
@@ -77,8 +85,7 @@ final class BoardCard extends VBox {
         place.setAccessibleText(title() + ", " + sizes());
         place.setOnMouseClicked(click -> light(click.getX(), click.getY()));
         place.setOnKeyPressed(key -> {
-            if (key.getCode() == KeyCode.RIGHT || key.getCode() == KeyCode.LEFT) {
-                turn(key.getCode() == KeyCode.RIGHT ? 1 : -1);
+            if (handled(key)) {
                 key.consume();
             }
         });
@@ -88,6 +95,73 @@ final class BoardCard extends VBox {
 
     Shown shown() {
         return shown;
+    }
+
+    Pane place() {
+        return place;
+    }
+
+    PiecePins pins() {
+        return new PiecePins(bench, shown.supply);
+    }
+
+    /** Whether no cut is shown as made, so that pieces lie where they lie on the board. */
+    boolean isWhole() {
+        return made == 0;
+    }
+
+    /** Arrows go through the cuts; with Alt they move the lit piece to its next good place; P pins it or lets it go. */
+    private boolean handled(KeyEvent key) {
+        boolean along = key.getCode() == KeyCode.RIGHT || key.getCode() == KeyCode.LEFT;
+        boolean onwards = key.getCode() == KeyCode.RIGHT || key.getCode() == KeyCode.UP;
+        if (!key.isAltDown() && along) {
+            turn(onwards ? 1 : -1);
+            return true;
+        }
+        if (shown.sawn || !key.getCode().isArrowKey() && key.getCode() != KeyCode.P) {
+            return false;
+        }
+        Optional<SawnBoard.Part> lit = shown.board.pieces().stream()
+                .filter(part -> shown.supply.pieces(part).contains(bench.selection().piece())).findFirst();
+        if (key.getCode() == KeyCode.P) {
+            lit.ifPresent(part -> pins().toggle(shown.board, part));
+            return true;
+        }
+        if (key.isAltDown()) {
+            lit.ifPresent(part -> move(part, along, onwards));
+        }
+        return key.isAltDown();
+    }
+
+    private void move(SawnBoard.Part part, boolean along, boolean onwards) {
+        Snapping snapping = new Snapping(shown.board, part);
+        (along ? snapping.nextAlong(onwards) : snapping.nextAcross(onwards)).ifPresent(at -> pins().pin(
+                PiecePins.layers(shown.board, part), shown.board, along ? at : part.x(), along ? part.y() : at));
+    }
+
+    /** The piece at a place of the picture, in pixels; empty where none is. */
+    Optional<SawnBoard.Part> partAt(double x, double y) {
+        return Optional.ofNullable(painted).flatMap(now -> now.drawing().at(Pixels.toMillimetres(x),
+                Pixels.toMillimetres(y), now.area().height(), now.scale()).findFirst());
+    }
+
+    /** Which place of the board lies at a place of its picture, in millimetres from its first end and lower edge. */
+    Point2D onBoard(double x, double y) {
+        BoardPictures.Painted now = Objects.requireNonNull(painted);
+        Vector2D at = BoardDrawing.onBoard(Pixels.toMillimetres(x), Pixels.toMillimetres(y), now.area().height(),
+                now.scale());
+        return new Point2D(at.getX(), at.getY());
+    }
+
+    /** Where in the picture a place of the board lies, in pixels. */
+    Point2D onScreen(double x, double y) {
+        BoardPictures.Painted now = Objects.requireNonNull(painted);
+        Vector2D at = Pixels.of(BoardDrawing.onPage(x, y, now.area().height(), now.scale()));
+        return new Point2D(at.getX(), at.getY());
+    }
+
+    double pixelsPerMillimetre() {
+        return Pixels.of(Objects.requireNonNull(painted).scale());
     }
 
     private String title() {
@@ -158,7 +232,20 @@ final class BoardCard extends VBox {
             shown.board.pieces().forEach(part -> row.getChildren().add(tick(part.id(),
                     String.join(" ", shown.supply.marks(part)), isDone(part), List.of(part))));
         }
+        shown.board.pieces().stream().filter(shown.supply::isPinned).forEach(part -> row.getChildren()
+                .add(release(part)));
         return row;
+    }
+
+    private Button release(SawnBoard.Part part) {
+        String marks = String.join(" ", shown.supply.marks(part));
+        Button release = new Button(Texts.get("wood.pinned").formatted(marks));
+        release.setId("unpin-" + part.id().replaceAll("[^A-Za-z0-9-]", "-"));
+        release.getStyleClass().add("small");
+        release.setMinWidth(Region.USE_PREF_SIZE);
+        release.setAccessibleText(Texts.get("wood.pin.release") + ": " + marks);
+        release.setOnAction(pressed -> pins().release(shown.board, part));
+        return release;
     }
 
     private boolean isDone(SawnBoard.Part part) {
@@ -179,12 +266,12 @@ final class BoardCard extends VBox {
     private void tick(List<SawnBoard.Part> parts, boolean done) {
         List<Edit> edits = new ArrayList<>();
         if (done && !shown.sawn) {
-            edits.add(new Edit.Saw(shown.board));
+            edits.add(Offcuts.saw(bench.project(), shown.board));
         }
         parts.forEach(part -> edits.add(new Edit.Note(part.id(), Noted.ROUGH, done ? Noted.DONE : "")));
         boolean someLeft = shown.board.pieces().stream().anyMatch(part -> isDone(part) && !parts.contains(part));
         if (!done && !someLeft) {
-            edits.add(new Edit.Unsaw(shown.board));
+            edits.add(Offcuts.unsaw(bench.project(), shown.board));
         }
         bench.edit(new Edit.All(edits));
     }
@@ -222,11 +309,7 @@ final class BoardCard extends VBox {
 
     private void light(double x, double y) {
         place.requestFocus();
-        if (painted != null) {
-            BoardPictures.Painted now = painted;
-            now.drawing().at(Pixels.toMillimetres(x), Pixels.toMillimetres(y), now.area().height(), now.scale())
-                    .flatMap(part -> shown.supply.pieces(part).stream()).map(CutLine::pieceOf)
-                    .filter(bench.plan()::has).findFirst().ifPresent(bench.selection()::light);
-        }
+        partAt(x, y).stream().flatMap(part -> shown.supply.pieces(part).stream()).map(CutLine::pieceOf)
+                .filter(bench.plan()::has).findFirst().ifPresent(bench.selection()::light);
     }
 }

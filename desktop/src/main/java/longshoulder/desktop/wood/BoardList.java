@@ -10,14 +10,20 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import longshoulder.core.boards.BoardPlan;
+import longshoulder.core.boards.Pin;
 import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.drawing.BoardDrawing;
 import longshoulder.core.papers.BoardsDrawing;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.DrawingContext;
+import longshoulder.core.project.Edit;
 import longshoulder.core.project.Noted;
 import longshoulder.core.supply.BuyingList;
 import longshoulder.core.supply.Supply;
@@ -44,6 +50,7 @@ final class BoardList extends VBox implements Themed {
     private final StockForm stock;
     private final BoardPictures pictures;
     private final Map<SawnBoard, Integer> cuts = new HashMap<>();
+    private final PieceDrag drag = new PieceDrag(this, () -> this.cards);
     private List<BoardCard> cards = List.of();
     private boolean shown;
 
@@ -91,6 +98,7 @@ final class BoardList extends VBox implements Themed {
 
     private List<Node> rows(Supply supply, BoardPlan plan) {
         List<Node> rows = new ArrayList<>(new MissingPieces(bench, supply, plan).rows());
+        plan.unpinned().forEach(pin -> rows.add(unpinned(pin)));
         List<BoardCard> all = new ArrayList<>();
         if (!supply.sawn().isEmpty()) {
             rows.add(heading(Texts.get("wood.sawn"), ""));
@@ -107,10 +115,25 @@ final class BoardList extends VBox implements Themed {
             }
         }
         cards = List.copyOf(all);
+        cards.stream().filter(card -> !card.shown().sawn()).forEach(drag::listenTo);
         rows.add(stock);
         stock.refresh();
         rows.add(new BuyingTable(BuyingList.of(List.of(bench.plan()), plan), bench.words()));
         return rows;
+    }
+
+    /** A pin that cannot be kept, and its release. */
+    private HBox unpinned(Pin.Refused refused) {
+        Button release = new Button(Texts.get("wood.pin.release"));
+        release.setId("release-" + refused.pin().name().replaceAll("[^A-Za-z0-9-]", "-"));
+        release.getStyleClass().add("remedy");
+        release.setMinWidth(Region.USE_PREF_SIZE);
+        release.setOnAction(pressed -> bench.edit(new Edit.Unpin(refused.pin().name())));
+        HBox row = new HBox(Lines.of(Texts.get("wood.pin.lost").formatted(refused.pin().name(),
+                bench.words().text("pin." + refused.why().id())), "risk-text"), release);
+        row.getStyleClass().add("board-head");
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     private static Map<BoardPlan.Group, List<SawnBoard>> groups(BoardPlan plan) {
@@ -160,6 +183,7 @@ final class BoardList extends VBox implements Themed {
                 parts.stream().map(SawnBoard.Part::id)
                         .filter(name -> bench.project().noted(name, Noted.ROUGH).isPresent())
                         .collect(Collectors.toSet()),
+                parts.stream().filter(supply::isPinned).map(SawnBoard.Part::id).collect(Collectors.toSet()),
                 cuts.getOrDefault(card.shown().board(), 0));
     }
 

@@ -10,6 +10,7 @@ import longshoulder.core.boards.Blank;
 import longshoulder.core.boards.BoardPlan;
 import longshoulder.core.boards.BoardPlanner;
 import longshoulder.core.boards.Goal;
+import longshoulder.core.boards.Pin;
 import longshoulder.core.boards.Search;
 import longshoulder.core.boards.Stock;
 import longshoulder.core.supply.Supply;
@@ -33,7 +34,7 @@ final class BoardSearch {
     private Goal goal = Goal.COST;
     private boolean shown;
 
-    private record Wanted(List<Blank> blanks, List<Stock> stock, Goal goal) {}
+    private record Wanted(List<Blank> blanks, List<Stock> stock, List<Pin> pins, Goal goal) {}
 
     /** @param changed is run when there is another plan, or it is known to be the best that is found */
     BoardSearch(Workbench bench, Runnable changed) {
@@ -90,13 +91,13 @@ final class BoardSearch {
     private void take(Supply next) {
         supply = Optional.of(next);
         stopped.set(false);
-        plans.want(new Wanted(next.blanks(), next.stock(), goal));
+        plans.want(new Wanted(next.blanks(), next.stock(), next.pins(), goal));
         changed.run();
     }
 
     private BoardPlan search(Wanted wanted, BackgroundValue.Progress<BoardPlan> progress) {
-        return BoardPlanner.plan(wanted.blanks, wanted.stock, new Search(wanted.goal, SEED, until(progress)),
-                progress::soFar);
+        return BoardPlanner.plan(wanted.blanks, wanted.stock, wanted.pins,
+                new Search(wanted.goal, SEED, until(progress)), progress::soFar);
     }
 
     private BooleanSupplier until(BackgroundValue.Progress<BoardPlan> progress) {

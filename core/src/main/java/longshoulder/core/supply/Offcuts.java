@@ -1,0 +1,57 @@
+package longshoulder.core.supply;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import longshoulder.core.boards.BadSpot;
+import longshoulder.core.boards.SawnBoard;
+import longshoulder.core.boards.Stock;
+import longshoulder.core.boards.StockRow;
+import longshoulder.core.brief.HouseRules;
+import longshoulder.core.measure.Length;
+import longshoulder.core.project.Edit;
+import longshoulder.core.project.Project;
+
+/** What is left of boards that are sawn: pieces that are large enough go back to the stock, with the job that they are from. */
+public final class Offcuts {
+
+    private Offcuts() {}
+
+    /** Notes that a board is sawn, and keeps its offcuts. */
+    public static Edit saw(Project project, SawnBoard board) {
+        List<StockRow> kept = of(project, board);
+        return kept.isEmpty()
+                ? new Edit.Saw(board)
+                : new Edit.All(List.of(new Edit.Saw(board), new Edit.KeepStock(kept)));
+    }
+
+    /** Takes a board and its offcuts back; an offcut that is sawn itself by now has to be taken back first. */
+    public static Edit unsaw(Project project, SawnBoard board) {
+        List<Edit> edits = new ArrayList<>(List.of(new Edit.Unsaw(board)));
+        of(project, board).stream().filter(row -> project.stock().find(row.id()).isPresent())
+                .forEach(row -> edits.add(new Edit.DropStock(row.id())));
+        return new Edit.All(edits);
+    }
+
+    /** Offcuts of a board that are worth keeping, as lines of stock. They have sound ends. */
+    static List<StockRow> of(Project project, SawnBoard board) {
+        Length leastLength = project.brief().length(HouseRules.OFFCUT_LENGTH);
+        Length leastWidth = project.brief().length(HouseRules.OFFCUT_WIDTH);
+        return board.offcuts().stream()
+                .filter(part -> !part.length().isLessThan(leastLength) && !part.width().isLessThan(leastWidth))
+                .map(part -> row(project, board, part)).toList();
+    }
+
+    private static StockRow row(Project project, SawnBoard board, SawnBoard.Part part) {
+        Stock stock = board.stock();
+        List<BadSpot> bad = stock.bad().stream().map(spot -> spot.within(part.x(), part.y(), part.length(),
+                part.width())).flatMap(Optional::stream).toList();
+        // The first piece of a board names it: no other board gives the same.
+        String id = "offcut %s %s".formatted(board.pieces().getFirst().id(), part.id());
+        return new StockRow(id, stock.wood(), part.length(), part.width(), stock.thickness(), Optional.of(1),
+                BigDecimal.ZERO, Optional.empty(), Optional.of(Length.ZERO), Optional.of(Length.ZERO), "", bad,
+                List.of(), List.of(),
+                Optional.empty(), "", project.title());
+    }
+}
