@@ -20,12 +20,12 @@ public record BoardPlan(List<Group> groups, List<SawnBoard> boards, List<Missing
         unpinned = List.copyOf(unpinned);
     }
 
-    /** Whether nothing better is possible in any group, and nothing is missing. */
+    /** Whether nothing better is possible with each piece from the thinnest boards that serve it, and nothing is missing. */
     public boolean isProved() {
         return missing.isEmpty() && groups.stream().allMatch(Group::proved);
     }
 
-    /** No plan for these pieces costs less. */
+    /** No plan that saws each piece from the thinnest boards that serve it costs less. */
     public BigDecimal leastCost() {
         return groups.stream().map(Group::leastCost).reduce(BigDecimal.ZERO, BigDecimal::add);
     }
@@ -40,8 +40,8 @@ public record BoardPlan(List<Group> groups, List<SawnBoard> boards, List<Missing
      *
      * @param thickness of the boards
      * @param boards how many are used
-     * @param leastBoards no plan for these pieces uses fewer, whatever they cost
-     * @param leastCost no plan for these pieces costs less
+     * @param leastBoards no plan for the pieces of this group uses fewer boards of this thickness, whatever they cost
+     * @param leastCost no plan for the pieces of this group on boards of this thickness costs less
      * @param proved whether no plan has less of what the plan is to have little of
      */
     public record Group(String wood, Length thickness, int boards, int leastBoards, BigDecimal cost,

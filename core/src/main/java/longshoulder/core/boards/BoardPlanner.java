@@ -1,9 +1,6 @@
 package longshoulder.core.boards;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,12 +13,9 @@ import longshoulder.core.measure.Length;
 
 /**
  * Plans which boards the pieces are sawn from. A piece comes from the thinnest boards that serve it, and from thicker ones where those are used
- * up; boards of one wood and thickness are planned together.
+ * up, or where what is left of them saves a board; boards of one wood and thickness are planned together.
  */
 public final class BoardPlanner {
-
-    /** What sums of prices in doubles may lack. */
-    private static final double NOISE = 1e-6;
 
     private final Pinning pinning;
     private final List<Stock> stock;
@@ -86,6 +80,7 @@ public final class BoardPlanner {
                 board -> byThickness.computeIfAbsent(board.thickness(), thickness -> new ArrayList<>()).add(board));
         pinning.boards().stream().map(Pinning.Board::stock).filter(board -> board.wood().equalsIgnoreCase(wood))
                 .forEach(board -> byThickness.computeIfAbsent(board.thickness(), thickness -> new ArrayList<>()));
+        List<Batch> batches = new ArrayList<>();
         List<Blank> left = blanks;
         for (Map.Entry<Length, List<Stock>> one : byThickness.entrySet()) {
             List<Blank> here = left.stream()
@@ -94,43 +89,23 @@ public final class BoardPlanner {
             List<Blank> next = new ArrayList<>(left.stream().filter(blank -> !here.contains(blank)).toList());
             List<Pinning.Board> pinned = pinned(wood, one.getKey());
             if (!here.isEmpty() || !pinned.isEmpty()) {
-                next.addAll(plan(wood, one.getKey(), task(here, one.getValue(), pinned)));
+                Batch batch = Batch.of(wood, one.getKey(), task(here, one.getValue(), pinned), search);
+                next.addAll(batch.left());
+                batches.add(batch);
             }
             left = next;
         }
         left.forEach(this::missing);
+        List<Batch> better = search.isFirst() ? batches : new Offcutting(batches, search).batches();
+        better.stream().filter(batch -> !batch.boards().isEmpty()).forEach(batch -> {
+            groups.add(batch.group(search));
+            boards.addAll(batch.boards());
+        });
     }
 
     private List<Pinning.Board> pinned(String wood, Length thickness) {
         return pinning.boards().stream().filter(board -> board.stock().wood().equalsIgnoreCase(wood)
                 && board.stock().thickness().equals(thickness)).toList();
-    }
-
-    /** @return what found no place */
-    private List<Blank> plan(String wood, Length thickness, Task task) {
-        TaskSearch run = new TaskSearch(task, search);
-        run.run();
-        Solution best = run.best();
-        Map<String, Integer> sawn = new HashMap<>();
-        best.boards().forEach(used -> boards.add(Sawing.saw(task, used, sawn)));
-        BigDecimal cost = best.boards().stream().map(used -> used.board().stock().price()).reduce(BigDecimal.ZERO,
-                BigDecimal::add);
-        // The bounds hold for all pieces together: where some are missing, little is known of the others.
-        boolean whole = best.missing() == 0;
-        if (best.boards().isEmpty()) {
-            return left(task, best);
-        }
-        groups.add(new BoardPlan.Group(wood, thickness, best.boards().size(), whole ? run.leastBoards() : 1, cost,
-                whole ? leastCost(run, task) : BigDecimal.ZERO, run.isProved()));
-        return left(task, best);
-    }
-
-    /** In money, rounded down: where it is not money that is to be least, of the least boards at the lowest price. */
-    private BigDecimal leastCost(TaskSearch run, Task task) {
-        return search.goal() == Goal.COST
-                ? new BigDecimal(run.leastWeight() + NOISE).setScale(2, RoundingMode.FLOOR)
-                : task.offered().stream().map(board -> board.stock().price()).min(BigDecimal::compareTo)
-                        .orElse(BigDecimal.ZERO).multiply(BigDecimal.valueOf(run.leastBoards()));
     }
 
     private Task task(List<Blank> blanks, List<Stock> here, List<Pinning.Board> pinned) {
@@ -144,25 +119,7 @@ public final class BoardPlanner {
     }
 
     private double weight(Stock board) {
-        return switch (search.goal()) {
-            case COST -> board.price().doubleValue();
-            case WOOD -> board.length().toMillimetres() * board.width().toMillimetres() * 1e-6;
-            case BOARDS -> 1;
-        };
-    }
-
-    private static List<Blank> left(Task task, Solution solution) {
-        List<Blank> left = new ArrayList<>();
-        for (int i = 0; i < solution.left().size(); i++) {
-            Wanted wanted = task.wanted().get(i);
-            int places = wanted.places() - solution.left().get(i);
-            Blank blank = wanted.blank();
-            int placed = Math.min(blank.count(), places * wanted.layers());
-            if (placed < blank.count()) {
-                left.add(blank.of(blank.names().subList(placed, blank.count())));
-            }
-        }
-        return left;
+        return search.goal().weight(board);
     }
 
     private void missing(Blank blank) {

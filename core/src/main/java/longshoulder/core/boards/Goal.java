@@ -18,6 +18,15 @@ public enum Goal {
         return Stream.of(values()).filter(goal -> goal.option().equals(option)).findFirst();
     }
 
+    /** What one board adds to what the plan is to have little of. */
+    double weight(Stock board) {
+        return switch (this) {
+            case COST -> board.price().doubleValue();
+            case WOOD -> board.length().toMillimetres() * board.width().toMillimetres() * 1e-6;
+            case BOARDS -> 1;
+        };
+    }
+
     /** Its name where people type it. */
     public String option() {
         return name().toLowerCase(Locale.ROOT);

@@ -38,6 +38,32 @@ final class Sawing {
         return new SawnBoard(used.board().stock(), sawing.pieces, sawing.cuts, sawing.offcuts);
     }
 
+    /** Saws more from an offcut of a board. */
+    static SawnBoard sawOn(SawnBoard board, Part offcut, Task task, Solution.Used used, Map<String, Integer> sawn) {
+        Sawing sawing = new Sawing(task, used.board(), sawn);
+        sawing.names = board.cuts().size() * 2;
+        sawing.saw(new Piece(offcut.id(), offcut.x().picometres(), offcut.y().picometres(),
+                offcut.length().picometres(), offcut.width().picometres()), used.pattern());
+        List<Part> offcuts = new ArrayList<>(board.offcuts());
+        offcuts.remove(offcut);
+        offcuts.addAll(sawing.offcuts);
+        List<Part> pieces = new ArrayList<>(board.pieces());
+        pieces.addAll(sawing.pieces);
+        List<Cut> cuts = new ArrayList<>(board.cuts());
+        cuts.addAll(sawing.cuts);
+        if (sawing.cuts.isEmpty()) {
+            // The offcut is the piece as it is: the cut that made it calls it so.
+            String name = sawing.pieces.getFirst().id();
+            cuts.replaceAll(cut -> called(cut, offcut.id(), name));
+        }
+        return new SawnBoard(board.stock(), pieces, cuts, offcuts);
+    }
+
+    private static Cut called(Cut cut, String before, String now) {
+        return new Cut(cut.part(), cut.kind(), cut.at(), cut.first().equals(before) ? now : cut.first(),
+                cut.second().equals(before) ? now : cut.second());
+    }
+
     private void whole(Pattern pattern) {
         long length = stock.length().picometres();
         Piece board = new Piece(SawnBoard.WHOLE, 0, 0, length, stock.width().picometres());
@@ -138,9 +164,7 @@ final class Sawing {
 
     /** The last part of a place is a piece: the cut that makes it calls it so. */
     private void rename(String rest, String name, Piece part, Blank blank, int layer) {
-        cuts.replaceAll(cut -> cut.first().equals(rest)
-                ? new Cut(cut.part(), cut.kind(), cut.at(), name, cut.second())
-                : cut.second().equals(rest) ? new Cut(cut.part(), cut.kind(), cut.at(), cut.first(), name) : cut);
+        cuts.replaceAll(cut -> called(cut, rest, name));
         pieces.add(placed(new Piece(name, part.x, part.y, part.length, part.width), blank.id(), layer));
     }
 

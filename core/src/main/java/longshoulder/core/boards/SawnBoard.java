@@ -30,6 +30,12 @@ public record SawnBoard(Stock stock, List<Part> pieces, List<Cut> cuts, List<Par
      */
     public record Part(String id, String piece, Length x, Length y, Length length, Length width, int layer) {}
 
+    /** How much of an offcut is sound along the grain: without what is lost at the board's second end. */
+    public Length soundLength(Part offcut) {
+        Length sound = stock.length().minus(stock.ends()).minus(offcut.x());
+        return Length.greatest(Length.ZERO, Length.least(offcut.length(), sound));
+    }
+
     /** What a cut does. */
     public enum Kind {
         CROSSCUT, RIP, RESAW;

@@ -65,7 +65,7 @@ final class TaskSearch {
         boundByArea();
         best = tries.plain();
         tryOften(tries, FIRST);
-        if (search.isFirst()) {
+        if (search.isFirst() || task.wanted().isEmpty()) {
             return;
         }
         boolean lengthsOnly = task.isOfLengthsOnly();

@@ -39,7 +39,8 @@ public final class Offcuts {
         Length leastLength = project.brief().length(HouseRules.OFFCUT_LENGTH);
         Length leastWidth = project.brief().length(HouseRules.OFFCUT_WIDTH);
         return board.offcuts().stream()
-                .filter(part -> !part.length().isLessThan(leastLength) && !part.width().isLessThan(leastWidth))
+                .filter(part -> !board.soundLength(part).isLessThan(leastLength)
+                        && !part.width().isLessThan(leastWidth))
                 .map(part -> row(project, board, part)).toList();
     }
 
@@ -49,7 +50,7 @@ public final class Offcuts {
                 part.width())).flatMap(Optional::stream).toList();
         // The first piece of a board names it: no other board gives the same.
         String id = "offcut %s %s".formatted(board.pieces().getFirst().id(), part.id());
-        return new StockRow(id, stock.wood(), part.length(), part.width(), stock.thickness(), Optional.of(1),
+        return new StockRow(id, stock.wood(), board.soundLength(part), part.width(), stock.thickness(), Optional.of(1),
                 BigDecimal.ZERO, Optional.empty(), Optional.of(Length.ZERO), Optional.of(Length.ZERO), "", bad,
                 List.of(), List.of(),
                 Optional.empty(), "", project.title());

@@ -229,4 +229,32 @@ class BoardPlannerTest {
         SawnCheck.assertRight(fits, List.of(sawn), plan);
         assertThat(plan.boards().getFirst().pieces().getFirst().y()).isEqualTo(mm("6"));
     }
+
+    /** A strip for pegs comes from what is left of the thicker board for the rails, and no board is bought for it. */
+    @Test
+    void thinPiece_comesFromWhatIsLeftOfAThickerBoard() {
+        List<Blank> blanks = List.of(blank("rail", 900, 60, 30, 2), blank("strip", 200, 13, 12, 1));
+        List<Stock> stock = List.of(board("thin", 1000, 150, 15, "3", "0"), board("thick", 1000, 150, 34, "3", "0"));
+        BoardPlan plan = plan(blanks, stock, Goal.COST, 9999);
+        SawnCheck.assertRight(blanks, stock, plan);
+        assertThat(plan.boards()).extracting(board -> board.stock().id()).containsExactly("thick");
+        assertThat(plan.isProved()).isTrue();
+    }
+
+    /** Lists of several thicknesses from several boards: every plan can be sawn as it says. */
+    @Test
+    void severalThicknesses_canBeSawnAsPlanned() {
+        Random random = new Random(5);
+        for (int run = 0; run < 100; run++) {
+            List<Blank> blanks = new ArrayList<>();
+            for (int i = 3 + random.nextInt(8); i > 0; i--) {
+                blanks.add(blank("p" + i, 60 + random.nextInt(900), 10 + random.nextInt(150),
+                        List.of(12, 20, 30, 45).get(random.nextInt(4)), 1 + random.nextInt(3)));
+            }
+            List<Stock> stock = List.of(board("a", 1000 + random.nextInt(1500), 180, 15, "3", "5"),
+                    few(board("b", 2000, 160 + random.nextInt(60), 22, "2", "0"), 1 + random.nextInt(2)),
+                    board("c", 2400, 200, 34, "3.2", "25"), spotted(board("d", 2400, 200, 50, "3.2", "25"), random));
+            SawnCheck.assertRight(blanks, stock, plan(blanks, stock, Goal.COST, 300));
+        }
+    }
 }
