@@ -4,6 +4,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.function.DoubleConsumer;
+import longshoulder.core.boards.Search;
 import longshoulder.core.drawing.DrawingContext;
 import longshoulder.core.drawing.Paper;
 import longshoulder.core.papers.ShopPaper;
@@ -23,14 +24,16 @@ public final class ShopPaperPdf {
      * The whole paper.
      *
      * @param date on which it is made, as it is to be shown
+     * @param search of the board plan
      * @param progress is told how much is done, from 0 to 1
      */
-    public static byte[] toBytes(Plan plan, Words words, Paper paper, String date, DoubleConsumer progress) {
+    public static byte[] toBytes(Plan plan, Words words, Paper paper, String date, Search search,
+            DoubleConsumer progress) {
         DrawingContext context = new DrawingContext(plan, words, PaperTypeface.SHIPPED);
         Project project = plan.project();
         String title = project.title().isEmpty() ? words.text("kind." + project.brief().kind()) : project.title();
         return PdfPen.toBytes(title,
-                ShopPaper.pages(context, paper, new Stamp(title, revision(project), date), progress));
+                ShopPaper.pages(context, paper, new Stamp(title, revision(project), date), search, progress));
     }
 
     /** A short mark of a design, six hexadecimal digits: two designs with the same one are the same, but for one in 16 million. */

@@ -20,6 +20,11 @@ public record Search(Goal goal, long seed, int tries, BooleanSupplier stopped) {
         this(goal, seed, WHOLE, stopped);
     }
 
+    /** For the least money, so long at most; papers and the window look in the same way and find the same. */
+    public static Search usual(Goal goal, BooleanSupplier stopped) {
+        return new Search(goal, 1, stopped);
+    }
+
     /** The same for a first plan, which takes a moment. */
     public Search first() {
         return new Search(goal, seed, FIRST, stopped);

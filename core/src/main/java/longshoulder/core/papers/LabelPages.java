@@ -43,8 +43,25 @@ public final class LabelPages {
 
     /** One label. */
     public Page page(PieceLabel label, double width, double height) {
+        List<Mark> marks = new ArrayList<>(texts(label, width, height));
+        marks.addAll(squares(codes.apply(label.code()), codeLeft(width, height), MARGIN, codeSide(height)));
+        return new Page(width, height, List.of(Page.Group.onPaper(0, 0, marks)));
+    }
+
+    /** How long the sides of the code are on a label. */
+    public static double codeSide(double height) {
+        return height - 2 * MARGIN;
+    }
+
+    /** Where the code begins on a label. */
+    public static double codeLeft(double width, double height) {
+        return width - MARGIN - codeSide(height);
+    }
+
+    /** What is written on a label, in millimetres from its upper left corner, down negative. */
+    public List<Mark> texts(PieceLabel label, double width, double height) {
         List<Mark> marks = new ArrayList<>();
-        double code = height - 2 * MARGIN;
+        double code = codeSide(height);
         double room = width - 3 * MARGIN - code;
         double mark = Math.min(LARGEST_MARK, (height - 2 * MARGIN) * 0.36);
         double y = MARGIN + mark * 0.8;
@@ -56,8 +73,7 @@ public final class LabelPages {
             y += step;
             text(marks, line, y, fitted(line, Math.min(SMALL, step * 0.9), false, room), false);
         }
-        squares(marks, codes.apply(label.code()), width - MARGIN - code, MARGIN, code);
-        return new Page(width, height, List.of(Page.Group.onPaper(0, 0, marks)));
+        return marks;
     }
 
     private static void text(List<Mark> marks, String text, double y, double size, boolean bold) {
@@ -71,7 +87,8 @@ public final class LabelPages {
     }
 
     /** A run of dark squares in a row is one face. */
-    private static void squares(List<Mark> marks, boolean[][] squares, double x, double y, double side) {
+    public static List<Mark> squares(boolean[][] squares, double x, double y, double side) {
+        List<Mark> marks = new ArrayList<>();
         double step = side / Math.max(1, squares.length);
         for (int row = 0; row < squares.length; row++) {
             int from = -1;
@@ -86,5 +103,6 @@ public final class LabelPages {
                 }
             }
         }
+        return marks;
     }
 }

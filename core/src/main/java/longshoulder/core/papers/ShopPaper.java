@@ -5,6 +5,11 @@ import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import java.util.stream.Stream;
 import longshoulder.core.brief.HouseRules;
+import longshoulder.core.boards.BoardPlan;
+import longshoulder.core.boards.SawnBoard;
+import longshoulder.core.boards.Search;
+import longshoulder.core.supply.BuyingList;
+import longshoulder.core.supply.Supply;
 import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.cutlist.CutList;
 import longshoulder.core.drawing.Area;
@@ -26,7 +31,7 @@ import longshoulder.core.words.MarkRanges;
 import longshoulder.core.words.Words;
 
 /**
- * The paper that a maker takes to the bench: a cover, the cut list with boxes to tick, all views, the joints in section, angles and saw
+ * The paper that a maker takes to the bench: a cover, the cut list with boxes to tick, boards with their cuts, what has to be bought, all views, the joints in section, angles and saw
  * settings, and the rods. Pages lie across, since furniture and rods are longer than they are high.
  */
 public final class ShopPaper {
@@ -39,9 +44,11 @@ public final class ShopPaper {
     private final DrawingContext context;
     private final Words words;
     private final PaperFlow flow;
+    private final Search search;
 
-    private ShopPaper(DrawingContext context, Paper paper) {
+    private ShopPaper(DrawingContext context, Paper paper, Search search) {
         this.context = context;
+        this.search = search;
         words = context.words();
         flow = new PaperFlow(context, paper);
     }
@@ -49,17 +56,31 @@ public final class ShopPaper {
     /**
      * All its pages.
      *
+     * @param search of the board plan
      * @param progress is told how much is done, from 0 to 1
      */
-    public static List<Page> pages(DrawingContext context, Paper paper, Stamp stamp, DoubleConsumer progress) {
-        ShopPaper made = new ShopPaper(context, paper);
+    public static List<Page> pages(DrawingContext context, Paper paper, Stamp stamp, Search search,
+            DoubleConsumer progress) {
+        ShopPaper made = new ShopPaper(context, paper, search);
         List<Runnable> parts = List.of(new Cover(context, made.flow)::lay, new CutListTable(context, made.flow)::lay,
-                made::views, made::joints, made::lengths, made::angles, made::rods);
+                made::boards, made::views, made::joints, made::lengths, made::angles, made::rods);
         for (int i = 0; i < parts.size(); i++) {
             parts.get(i).run();
             progress.accept((i + 1.0) / parts.size());
         }
         return made.flow.pages(stamp);
+    }
+
+    /** Boards with their cuts, those that are sawn first, and what has to be bought. */
+    private void boards() {
+        Supply supply = Supply.of(List.of(context.plan()));
+        BoardPlan plan = supply.plan(search);
+        List<SawnBoard> boards = Stream.concat(supply.sawn().stream(), plan.boards().stream()).toList();
+        flow.newPage();
+        if (!boards.isEmpty()) {
+            new BoardPages(words, context.measure(), part -> String.join(" ", supply.marks(part))).lay(boards, flow);
+        }
+        new BuyingPaper(words, flow).lay(BuyingList.of(List.of(context.plan()), plan), plan.missing(), supply);
     }
 
     private void views() {

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import longshoulder.core.boards.Goal;
+import longshoulder.core.boards.Search;
 import longshoulder.core.Tables;
 import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.cutlist.CutList;
@@ -40,7 +42,8 @@ class ShopPaperTest {
 
     private static List<Page> pages(Plan plan, Paper paper) {
         Words words = Words.showing(plan.project().showing(), Locale.GERMAN);
-        return ShopPaper.pages(new DrawingContext(plan, words, MEASURE), paper, STAMP, done -> {});
+        return ShopPaper.pages(new DrawingContext(plan, words, MEASURE), paper, STAMP,
+                Search.usual(Goal.COST, () -> false).first(), done -> {});
     }
 
     private static List<Mark.Text> texts(Page page) {

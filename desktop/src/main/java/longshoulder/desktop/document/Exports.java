@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import java.util.function.Function;
@@ -15,10 +16,16 @@ import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.DrawingContext;
 import longshoulder.core.drawing.Page;
 import longshoulder.core.drawing.Paper;
+import longshoulder.core.boards.Goal;
+import longshoulder.core.boards.Search;
+import longshoulder.core.papers.LabelSheet;
+import longshoulder.core.papers.PieceLabel;
 import longshoulder.core.plan.Plan;
 import longshoulder.desktop.words.Texts;
 import longshoulder.files.DrawingFile;
 import longshoulder.files.DrawingFormat;
+import longshoulder.files.LabelPrinter;
+import longshoulder.files.LabelsPdf;
 import longshoulder.files.PaperTypeface;
 import longshoulder.files.PdfPen;
 import longshoulder.files.Printers;
@@ -27,6 +34,9 @@ import longshoulder.files.SystemReason;
 
 /** What leaves the program on paper or as a drawing: made in the background, with a notice of what came of it. */
 public final class Exports {
+
+    /** How long boards are looked for at most. */
+    private static final int SECONDS = 5;
 
     private final Workbench bench;
     private final FileAsker asker;
@@ -81,12 +91,44 @@ public final class Exports {
      * @param progress is told how much is done, from 0 to 1
      */
     public static byte[] shopPaper(Plan plan, Paper paper, DoubleConsumer progress) {
-        return ShopPaperPdf.toBytes(plan, Workbench.words(plan.project()), paper, today(), progress);
+        return ShopPaperPdf.toBytes(plan, Workbench.words(plan.project()), paper, today(), search(),
+                progress);
+    }
+
+    private static Search search() {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(SECONDS);
+        return Search.usual(Goal.COST, () -> System.nanoTime() - end > 0);
     }
 
     private static String today() {
         return LocalDate.now(ZoneId.systemDefault()).format(DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM)
                 .withLocale(Texts.dates()));
+    }
+
+    /** Asks for a file and writes a label for each piece, on sheets. */
+    public void labels(LabelSheet sheet) {
+        Plan plan = bench.plan();
+        String name = Documents.fileName(bench) + "-" + Texts.get("papers.name.labels") + DrawingFormat.PDF.suffix();
+        asker.toExport(name, DrawingFormat.PDF).ifPresent(file -> write(
+                () -> LabelsPdf.toBytes(plan.project().title(), labels(plan), sheet), file));
+    }
+
+    /** Prints a label for each piece on the printer of labels of this machine. */
+    public void printLabels() {
+        Plan plan = bench.plan();
+        work.run(() -> {
+            List<PieceLabel> all = labels(plan);
+            try {
+                LabelPrinter.print(all, LabelPrinter.PORT);
+                return Texts.get("labels.printed").formatted(all.size());
+            } catch (IOException failed) {
+                return Texts.get("labels.failed").formatted(LabelPrinter.PORT);
+            }
+        }, () -> bench.notices().say(Texts.get("labels.printing")), bench.notices()::say);
+    }
+
+    private static List<PieceLabel> labels(Plan plan) {
+        return PieceLabel.of(plan, Workbench.words(plan.project()));
     }
 
     /** Asks for a file and writes what was made. */

@@ -8,6 +8,7 @@ import java.util.function.Supplier;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.DrawingContext;
 import longshoulder.core.drawing.RodDrawing;
+import longshoulder.core.papers.LabelSheet;
 import longshoulder.core.plan.Plan;
 import longshoulder.desktop.control.ChoiceButton;
 import longshoulder.desktop.control.ChoiceButton.Choice;
@@ -43,6 +44,11 @@ final class PaperMenu {
                 List.of(new Choice("shop-paper", Texts.get("papers.shop"), this::shopPaper)));
         shown.get().ifPresent(drawing -> add(choices, "drawing", drawing));
         rod().ifPresent(rod -> add(choices, "rod", rod));
+        for (LabelSheet labels : LabelSheet.values()) {
+            choices.add(new Choice("labels-" + labels.id(), Texts.get("papers.labels").formatted(labels.id()),
+                    () -> exports.labels(labels)));
+        }
+        choices.add(new Choice("labels-printer", Texts.get("papers.labels.printer"), exports::printLabels));
         return choices;
     }
 

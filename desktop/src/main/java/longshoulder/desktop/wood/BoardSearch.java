@@ -21,7 +21,6 @@ import longshoulder.desktop.document.Workbench;
 /** Looks for the best board plan of the design in the background, while the stage is shown; better ones are shown as they come. */
 final class BoardSearch {
 
-    private static final long SEED = 1;
     private static final long LONGEST = TimeUnit.SECONDS.toNanos(5);
     private static final long BETWEEN_REPORTS = TimeUnit.MILLISECONDS.toNanos(100);
 
@@ -97,7 +96,7 @@ final class BoardSearch {
 
     private BoardPlan search(Wanted wanted, BackgroundValue.Progress<BoardPlan> progress) {
         return BoardPlanner.plan(wanted.blanks, wanted.stock, wanted.pins,
-                new Search(wanted.goal, SEED, until(progress)), progress::soFar);
+                Search.usual(wanted.goal, until(progress)), progress::soFar);
     }
 
     private BooleanSupplier until(BackgroundValue.Progress<BoardPlan> progress) {
