@@ -87,8 +87,9 @@ final class BuyCommand implements Callable<Integer> {
                     line.kilograms().map(weight -> ", %.1f kg".formatted(weight)).orElse(""));
         }
         out.printf(Locale.ROOT, "In all: %s%n", list.price().toPlainString());
-        for (CutLine line : list.ready()) {
-            out.printf(Locale.ROOT, "%d × %s%s %s × %s × %s%n", line.count(), words.text(line.what()),
+        for (BuyingList.Ready ready : list.ready()) {
+            CutLine line = ready.line();
+            out.printf(Locale.ROOT, "%d × %s%s %s × %s × %s%n", ready.count(), words.text(line.what()),
                     line.wood().isEmpty() ? "" : ", " + words.wood(line.wood()),
                     words.length(line.finished().length().value()), words.length(line.finished().width().value()),
                     words.length(line.finished().thickness().value()));

@@ -25,11 +25,12 @@ public final class BuyingJson {
             }
             out.writeEndArray();
             out.writeArrayFieldStart("ready");
-            for (CutLine line : list.ready()) {
+            for (BuyingList.Ready ready : list.ready()) {
+                CutLine line = ready.line();
                 out.writeStartObject();
                 out.writeStringField("what", line.what().substring(line.what().indexOf('.') + 1));
                 out.writeStringField("material", line.wood());
-                out.writeNumberField("count", line.count());
+                out.writeNumberField("count", ready.count());
                 size(out, line.finished().length().value(), line.finished().width().value(),
                         line.finished().thickness().value());
                 out.writeEndObject();

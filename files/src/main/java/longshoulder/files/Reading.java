@@ -82,6 +82,9 @@ record Reading(String file) {
     /** What a name stands for in a kind, or in any type of joint. */
     static Optional<Parameter> parameter(Kind kind, String name) {
         Address address = Address.parse(name);
+        if (address.copy().isPresent()) {
+            return kind.parameter(address.parameter());
+        }
         return address.joint().isEmpty()
                 ? kind.parameter(name).or(() -> HouseRules.find(name))
                 : jointParameter(address);
@@ -89,8 +92,10 @@ record Reading(String file) {
 
     /** The parameter of that name of the first type of joint that has one. */
     static Optional<Parameter> jointParameter(Address address) {
-        return Stream.concat(Stream.of(JointKind.choice(), Orientation.parameter()), Arrays.stream(JointKind.values())
-                .flatMap(type -> JointType.of(type).parameters().stream()))
+        return Stream.concat(Stream.concat(Stream.of(JointKind.choice(), Orientation.parameter()),
+                HouseRules.ofPieces(address.parameter()).stream()),
+                Arrays.stream(JointKind.values())
+                        .flatMap(type -> JointType.of(type).parameters().stream()))
                 .filter(one -> one.name().equals(address.parameter()))
                 .findFirst();
     }

@@ -4,12 +4,14 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.Map;
 import longshoulder.core.boards.Stock;
 import longshoulder.core.boards.StockRow;
 import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.cutlist.CutList;
 import longshoulder.core.measure.Length;
+import longshoulder.core.plan.Copies;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.supply.BuyingList;
 import longshoulder.core.words.Words;
@@ -26,20 +28,25 @@ public final class Tables {
     public static Table cutList(Plan plan) {
         Words words = Words.showing(plan.project().showing());
         List<List<Object>> rows = new ArrayList<>();
-        for (CutLine line : CutList.of(plan).lines()) {
-            List<Object> row = new ArrayList<>(List.of(plan.project().title(), line.number(),
-                    String.join(" ", line.marks()), words.text(line.what()), line.count(), words.wood(line.wood())));
-            addSize(row, line.finished());
-            addSize(row, line.rough());
-            row.add(line.mirrorOf().<Object>map(other -> other).orElse(""));
-            row.add(mm(line.cutTo().value()));
-            row.add(line.blanks());
-            rows.add(row);
-        }
+        Copies.of(plan).forEach(copies -> CutList.of(copies.plan()).lines()
+                .forEach(line -> rows.add(row(plan, copies.numbers(), line, words))));
         return new Table("cut list", List.of("design", "number", "marks", "piece", "count", "wood",
                 "finished length mm", "finished width mm", "finished thickness mm", "rough length mm",
-                "rough width mm", "rough thickness mm", "mirror image of number", "cut to length mm", "rough pieces"),
-                rows);
+                "rough width mm", "rough thickness mm", "mirror image of number", "cut to length mm", "rough pieces",
+                "copies"), rows);
+    }
+
+    private static List<Object> row(Plan plan, List<Integer> copies, CutLine line, Words words) {
+        List<Object> row = new ArrayList<>(List.of(plan.project().title(), line.number(),
+                String.join(" ", line.marks()), words.text(line.what()), line.count() * copies.size(),
+                words.wood(line.wood())));
+        addSize(row, line.finished());
+        addSize(row, line.rough());
+        row.add(line.mirrorOf().<Object>map(other -> other).orElse(""));
+        row.add(mm(line.cutTo().value()));
+        row.add(line.blanks() * copies.size());
+        row.add(copies.stream().map(String::valueOf).collect(Collectors.joining(" ")));
+        return row;
     }
 
     private static void addSize(List<Object> row, CutLine.Size size) {
@@ -57,9 +64,10 @@ public final class Tables {
                     mm(stock.thickness()), rounded(line.cubicMetres()), rounded(line.boardFeet()), line.price(),
                     line.kilograms().<Object>map(Tables::rounded).orElse("")));
         }
-        for (CutLine line : list.ready()) {
+        for (BuyingList.Ready ready : list.ready()) {
+            CutLine line = ready.line();
             String what = words.text(line.what()) + (line.wood().isEmpty() ? "" : ", " + words.wood(line.wood()));
-            rows.add(List.of(line.count(), what, mm(line.finished().length().value()),
+            rows.add(List.of(ready.count(), what, mm(line.finished().length().value()),
                     mm(line.finished().width().value()), mm(line.finished().thickness().value()), "", "", "", ""));
         }
         return new Table("buying list", List.of("count", "what", "length mm", "width mm", "thickness mm", "m3",

@@ -89,6 +89,10 @@ class HistoryFileTest {
                 one -> one.after(new Edit.Note("apron-front", Noted.NUMBER, "12")).progressUndone(),
                 one -> one.after(new Edit.PinDown(List.of(new Pin("apron-front", "oak 27x150 2400", 2,
                         Length.ofMillimetres(25), Length.ofMicrometres(6_200))))),
+                one -> one.after(new Edit.Give("copies", new Value.Chosen("3"))),
+                one -> one.after(new Edit.Give("copy-3:size.width", new Value.Measured(
+                        Length.ofMillimetres(500)))),
+                one -> one.after(new Edit.Give("stile-left:glue.layers", new Value.Chosen("2"))),
                 one -> one.after(new Edit.Note("apron-front", Noted.ROUGH, "")),
                 one -> one.undone().undone().undone().redone());
         log.write(history);

@@ -2,6 +2,9 @@ package longshoulder.core.brief;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * What a value of a brief is given for: a parameter of the whole project, such as {@code tenon.length}; of all joints of a
@@ -38,6 +41,14 @@ public record Address(Optional<String> joint, String parameter) {
     /** The piece whose end the joint is at, and the piece that it stands on; empty unless it names a joint. */
     public Optional<String[]> pieces() {
         return joint.map(id -> id.split("/", 2)).filter(halves -> halves.length == 2);
+    }
+
+    private static final Pattern COPY = Pattern.compile("copy-([1-9][0-9]?)");
+
+    /** The number of the copy that it names, from 1; empty unless it names one. */
+    public OptionalInt copy() {
+        Matcher matcher = COPY.matcher(joint.orElse(""));
+        return matcher.matches() ? OptionalInt.of(Integer.parseInt(matcher.group(1))) : OptionalInt.empty();
     }
 
     /** The type that it names; empty unless it names one. */

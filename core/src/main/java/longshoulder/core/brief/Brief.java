@@ -27,6 +27,8 @@ public record Brief(String kind, Map<String, Value> values) {
 
     /** The step to which sizes are rounded that a rule chooses; nothing where they are left as they come. */
     public static final String STEP = "figures.step";
+    /** How many are made as one job. */
+    public static final String COPIES = "copies";
     private static final Length SIXTY_FOURTH = Length.ofInches(1, 64);
 
     /** Kept in the order of their names, and found by hash, since the plan of a large door looks up ten thousand values. */

@@ -38,8 +38,7 @@ public record CutLine(int number, Kind kind, List<String> pieces, List<String> m
 
     /** The piece that a part is, or of a small part the piece whose joint takes it. */
     public static String pieceOf(String part) {
-        int slash = part.indexOf('/');
-        return slash < 0 ? part : part.substring(0, slash);
+        return part.replaceFirst("[/@].*", "");
     }
 
     /** Whether it is bought and not sawn from boards. */

@@ -51,7 +51,8 @@ public final class IdleParameters {
         Made made = Made.of(kind.frame(brief));
         Set<String> idle = new HashSet<>();
         for (Parameter parameter : kind.parameters()) {
-            if (!Kinds.isOfJoints(parameter) && !parameter.name().endsWith(GIVEN)
+            if (!Kinds.isOfJoints(parameter) && !parameter.name().equals(Brief.COPIES)
+                    && !parameter.name().endsWith(GIVEN)
                     && others(parameter, brief).allMatch(value -> isSame(kind, brief, parameter, value, made))) {
                 idle.add(parameter.name());
             }

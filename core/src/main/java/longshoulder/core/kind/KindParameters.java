@@ -1,5 +1,6 @@
 package longshoulder.core.kind;
 
+import static longshoulder.core.brief.Brief.COPIES;
 import static longshoulder.core.brief.Brief.MORTISE_DEPTH;
 import static longshoulder.core.brief.Brief.STEP;
 import static longshoulder.core.brief.Brief.TENON_LENGTH;
@@ -10,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.Optional;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.measure.Angle;
@@ -19,6 +21,7 @@ import longshoulder.core.measure.Length;
 final class KindParameters {
 
     private static final int SIXTEENTHS = 16;
+    private static final int MOST_COPIES = 24;
 
     private final List<Parameter> all = new ArrayList<>();
 
@@ -54,7 +57,7 @@ final class KindParameters {
     }
 
     /** The names of {@link #tenons}. */
-    static final Set<String> OF_JOINTS = new KindParameters().tenons().list().stream().map(Parameter::name)
+    static final Set<String> OF_JOINTS = new KindParameters().tenons().all.stream().map(Parameter::name)
             .collect(Collectors.toUnmodifiableSet());
 
     /** What holds for all tenons of the piece. */
@@ -64,7 +67,9 @@ final class KindParameters {
                 .way(TENON_MEETING, "mitred", "shortened", "interlocked", "staggered", "full");
     }
 
+    /** With how many are made as one job. */
     List<Parameter> list() {
+        all.add(new Parameter.Choice(COPIES, IntStream.rangeClosed(1, MOST_COPIES).mapToObj(String::valueOf).toList()));
         return List.copyOf(all);
     }
 }

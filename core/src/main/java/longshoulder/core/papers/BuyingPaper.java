@@ -65,9 +65,10 @@ final class BuyingPaper {
         text(line.price().toPlainString(), room.left() + PRICE, room, false, Mark.Align.RIGHT);
     }
 
-    private void row(CutLine line) {
+    private void row(BuyingList.Ready ready) {
+        CutLine line = ready.line();
         CutLine.Size size = line.finished();
-        row(line.count(), words.text(line.what()) + (line.wood().isEmpty() ? "" : ", " + words.wood(line.wood())),
+        row(ready.count(), words.text(line.what()) + (line.wood().isEmpty() ? "" : ", " + words.wood(line.wood())),
                 words.figure(size.length().value()) + " \u00d7 " + words.figure(size.width().value()) + " \u00d7 "
                         + words.length(size.thickness().value()));
     }

@@ -1,12 +1,14 @@
 package longshoulder.core.papers;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.cutlist.CutList;
 import longshoulder.core.drawing.Area;
 import longshoulder.core.drawing.DrawingContext;
 import longshoulder.core.drawing.Mark;
 import longshoulder.core.drawing.Meaning;
+import longshoulder.core.plan.Copies;
 import longshoulder.core.reckoning.Amount;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.words.MarkRanges;
@@ -29,7 +31,7 @@ final class CutListTable {
 
     private final Words words;
     private final PaperFlow flow;
-    private final CutList list;
+    private final List<Copies> all;
     /** Where columns begin, from the left. */
     private final double ticks;
     private final double rough;
@@ -39,7 +41,7 @@ final class CutListTable {
     CutListTable(DrawingContext context, PaperFlow flow) {
         words = context.words();
         this.flow = flow;
-        list = CutList.of(context.plan());
+        all = Copies.of(context.plan());
         ticks = flow.left().width() - STEPS.size() * TICK;
         rough = ticks - 3 * FIGURE - BETWEEN;
         finished = rough - 3 * FIGURE - BETWEEN;
@@ -47,20 +49,25 @@ final class CutListTable {
     }
 
     void lay() {
-        flow.newPage();
-        head();
-        for (CutLine line : list.lines()) {
-            List<String> marks = marks(line);
-            double high = ROW + PaperFlow.LINE * (marks.size() - 1);
-            if (flow.makeRoom(high)) {
-                head();
+        for (Copies copies : all) {
+            flow.newPage();
+            head(copies);
+            for (CutLine line : CutList.of(copies.plan()).lines()) {
+                List<String> marks = marks(line);
+                double high = ROW + PaperFlow.LINE * (marks.size() - 1);
+                if (flow.makeRoom(high)) {
+                    head(copies);
+                }
+                row(line, copies.numbers().size(), marks, flow.take(high));
             }
-            row(line, marks, flow.take(high));
         }
     }
 
-    private void head() {
-        flow.heading(words.text("paper.cutlist"));
+    private void head(Copies copies) {
+        boolean several = all.size() > 1 || copies.numbers().size() > 1;
+        flow.heading(words.text("paper.cutlist") + (several
+                ? ", " + words.text("paper.copies") + " " + told(copies.numbers())
+                : ""));
         Area room = flow.take(2 * PaperFlow.LINE);
         double first = room.top() + HEAD;
         double second = first + PaperFlow.LINE;
@@ -82,6 +89,10 @@ final class CutListTable {
         flow.rule(room.left(), room.right(), room.bottom() - 0.5);
     }
 
+    private static String told(List<Integer> numbers) {
+        return numbers.stream().map(String::valueOf).collect(Collectors.joining(", "));
+    }
+
     private void group(String key, double x, double y) {
         caption(words.text(key), x + 1.5 * FIGURE, y, Mark.Align.MIDDLE);
     }
@@ -99,11 +110,12 @@ final class CutListTable {
                 false);
     }
 
-    private void row(CutLine line, List<String> marks, Area room) {
+    /** @param copies that are made alike */
+    private void row(CutLine line, int copies, List<String> marks, Area room) {
         double y = room.top() + ROW / 2 + PaperFlow.TEXT / 3;
         double x = room.left();
         text(String.valueOf(line.number()), x, y, true);
-        text(line.count() + " \u00d7", x + NUMBER, y, false);
+        text(line.count() * copies + " \u00d7", x + NUMBER, y, false);
         text(shortened(words.text(line.what()), MARKS - PIECE), x + PIECE, y, true);
         for (int i = 0; i < marks.size(); i++) {
             text(marks.get(i), x + MARKS, y + i * PaperFlow.LINE, false);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.cutlist.CutList;
+import longshoulder.core.plan.Copies;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.words.Words;
 
@@ -22,18 +23,19 @@ public record PieceLabel(String mark, String name, String sizes, String line, St
     /** One for each piece of a plan that is sawn from boards, in the order of the cut list. */
     public static List<PieceLabel> of(Plan plan, Words words) {
         List<PieceLabel> labels = new ArrayList<>();
-        for (CutLine line : CutList.of(plan).lines()) {
-            if (line.kind() == CutLine.Kind.PIECE) {
-                for (int i = 0; i < line.count(); i++) {
-                    labels.add(of(line, i, words));
+        for (Copies copies : Copies.of(plan)) {
+            for (CutLine line : CutList.of(copies.plan()).lines()) {
+                for (int i = 0; line.kind() == CutLine.Kind.PIECE && i < line.count(); i++) {
+                    for (int copy : copies.numbers()) {
+                        labels.add(of(line, i, Copies.mark(plan.project(), line.marks().get(i), copy), words));
+                    }
                 }
             }
         }
         return labels;
     }
 
-    private static PieceLabel of(CutLine line, int index, Words words) {
-        String mark = line.marks().get(index);
+    private static PieceLabel of(CutLine line, int index, String mark, Words words) {
         String name = words.name(line.pieces().get(index));
         CutLine.Size size = line.finished();
         return new PieceLabel(mark, name,

@@ -406,7 +406,7 @@ public sealed interface Edit {
      */
     static boolean waits(Project project, Frame frame, String name) {
         Address address = Address.parse(name);
-        return address.joint().isPresent() && address.type().isEmpty()
+        return address.joint().isPresent() && address.type().isEmpty() && address.copy().isEmpty()
                 && jointParameter(project, frame, address).isEmpty();
     }
 
@@ -418,6 +418,11 @@ public sealed interface Edit {
     private static Parameter requireParameter(Project project, Supplier<Frame> frame, String name) {
         Kind kind = kind(project);
         Address address = Address.parse(name);
+        if (address.copy().isPresent()) {
+            return kind.parameter(address.parameter()).filter(own -> !own.name().equals(Brief.COPIES))
+                    .orElseThrow(() -> new EditRefused(
+                            Label.of("refused.parameter", Label.of("kind." + kind.id()), address.parameter())));
+        }
         if (address.joint().isPresent()) {
             return address.type().map(type -> JointType.of(type).parameter(address.parameter()))
                     .orElseGet(() -> jointParameter(project, frame.get(), address))

@@ -12,6 +12,7 @@ import longshoulder.core.boards.Stock;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.cutlist.CutList;
+import longshoulder.core.plan.Copies;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.project.Project;
 import longshoulder.core.wood.Species;
@@ -21,11 +22,14 @@ import longshoulder.core.wood.Species;
  *
  * @param ready glass, sheets and bolts
  */
-public record BuyingList(List<Line> lines, List<CutLine> ready) {
+public record BuyingList(List<Line> lines, List<Ready> ready) {
 
     /** Cubic millimetres in a board foot: 144 cubic inches. */
     private static final double BOARD_FOOT = 144 * 25.4 * 25.4 * 25.4;
     private static final double CUBIC_METRE = 1e9;
+
+    /** Parts that are bought as they are. */
+    public record Ready(CutLine line, int count) {}
 
     public BuyingList {
         lines = List.copyOf(lines);
@@ -76,8 +80,10 @@ public record BuyingList(List<Line> lines, List<CutLine> ready) {
         List<Line> lines = new ArrayList<>();
         counts.forEach((stock, count) -> lines.add(new Line(stock, (int) Math.ceil(count * (1 + margin) - 1e-9),
                 project.knownWoods().find(stock.wood()).flatMap(Species::density))));
-        return new BuyingList(lines, designs.stream().flatMap(plan -> CutList.of(plan).lines().stream())
-                .filter(CutLine::isBought).toList());
+        return new BuyingList(lines, designs.stream().flatMap(plan -> Copies.of(plan).stream())
+                .flatMap(copies -> CutList.of(copies.plan()).lines().stream().filter(CutLine::isBought)
+                        .map(line -> new Ready(line, line.count() * copies.numbers().size())))
+                .toList());
     }
 
     /** Of all boards that are to be bought. */

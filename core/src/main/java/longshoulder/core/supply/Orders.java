@@ -14,6 +14,7 @@ import longshoulder.core.cutlist.RoughSizes;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
 import longshoulder.core.measure.Length;
+import longshoulder.core.plan.Copies;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.project.Project;
 
@@ -26,13 +27,16 @@ final class Orders {
     /** What is glued up by itself where no board is wide enough. */
     private static final Set<Role> BROAD = Set.of(Role.TOP, Role.SEAT, Role.PANEL, Role.SLAB, Role.SHELF);
 
+    private final Copies copies;
     private final Plan plan;
     private final int design;
     private final String prefix;
     private final List<Stock> stock;
 
-    Orders(Plan plan, int design, String prefix, List<Stock> stock) {
-        this.plan = plan;
+    /** @param copies of the design that are made by its plan */
+    Orders(Copies copies, int design, String prefix, List<Stock> stock) {
+        this.copies = copies;
+        this.plan = copies.plan();
         this.design = design;
         this.prefix = prefix;
         this.stock = stock;
@@ -53,7 +57,7 @@ final class Orders {
                 ? glued(line, strips, width(line).times(1, strips), thickness(line), length(HouseRules.EDGE_JOINTING),
                         Length.ZERO)
                 : List.of(order(line, "", width(line), thickness(line), IntStream.range(0, line.count())
-                        .mapToObj(part -> new Order.Source(List.of(part), OptionalInt.empty())).toList()));
+                        .mapToObj(part -> source(List.of(part), OptionalInt.empty())).toList()));
     }
 
     private Length length(Parameter.Measure rule) {
@@ -68,16 +72,26 @@ final class Orders {
         return line.rough().thickness().value();
     }
 
-    private Order order(CutLine line, String part, Length width, Length thickness, List<Order.Source> sources) {
-        return new Order(design, line,
-                new Blank(prefix + line.number() + part, line.wood(), line.rough().length().value(), width, thickness,
+    /** In the first of the copies. */
+    private Order.Source source(List<Integer> parts, OptionalInt strip) {
+        return new Order.Source(parts, strip, copies.numbers().getFirst());
+    }
+
+    /** For all copies that are the same. */
+    private Order order(CutLine line, String part, Length width, Length thickness, List<Order.Source> ofFirst) {
+        List<Order.Source> sources = copies.numbers().stream().flatMap(copy -> ofFirst.stream()
+                .map(source -> new Order.Source(source.parts(), source.strip(), copy))).toList();
+        int first = copies.numbers().getFirst();
+        return new Order(design, Copies.count(plan.project()), line,
+                new Blank(prefix + line.number() + part + (first > 1 ? "@" + first : ""), line.wood(),
+                        line.rough().length().value(), width, thickness,
                         sources.stream().map(source -> Order.name(line, source, prefix)).toList()),
                 sources);
     }
 
     private Order strip(CutLine line) {
         int each = Math.ceilDiv(line.count(), line.blanks());
-        List<Order.Source> sources = IntStream.range(0, line.blanks()).mapToObj(i -> new Order.Source(
+        List<Order.Source> sources = IntStream.range(0, line.blanks()).mapToObj(i -> source(
                 IntStream.range(i * each, Math.min((i + 1) * each, line.count())).boxed().toList(),
                 OptionalInt.empty())).toList();
         return order(line, "", width(line), thickness(line), sources);
@@ -103,7 +117,7 @@ final class Orders {
         List<Order.Source> sources = new ArrayList<>();
         for (int part = 0; part < line.count(); part++) {
             for (int place : places) {
-                sources.add(new Order.Source(List.of(part), OptionalInt.of(place)));
+                sources.add(source(List.of(part), OptionalInt.of(place)));
             }
         }
         return order(line, name, width, thickness, sources);

@@ -17,6 +17,7 @@ import longshoulder.core.boards.Stock;
 import longshoulder.core.boards.StockRow;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.cutlist.CutList;
+import longshoulder.core.plan.Copies;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Project;
@@ -57,9 +58,11 @@ public final class Supply {
         List<Stock> stock = rows.stream().map(row -> row.in(losses)).toList();
         List<Order> orders = new ArrayList<>();
         for (int i = 0; i < designs.size(); i++) {
-            Orders some = new Orders(designs.get(i), i, designs.size() > 1 ? (i + 1) + "-" : "", stock);
-            CutList.of(designs.get(i)).lines().stream().filter(line -> !line.isBought())
-                    .forEach(line -> orders.addAll(some.of(line)));
+            for (Copies copies : Copies.of(designs.get(i))) {
+                Orders some = new Orders(copies, i, designs.size() > 1 ? (i + 1) + "-" : "", stock);
+                CutList.of(copies.plan()).lines().stream().filter(line -> !line.isBought())
+                        .forEach(line -> orders.addAll(some.of(line)));
+            }
         }
         return new Supply(orders, stock, designs.getFirst().project());
     }

@@ -19,7 +19,11 @@ import longshoulder.core.boards.Search;
 import longshoulder.core.boards.StockRow;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Designs;
+import longshoulder.core.kind.Kinds;
 import longshoulder.core.measure.Length;
+import longshoulder.core.measure.Showing;
+import longshoulder.core.plan.Copies;
+import longshoulder.core.plan.Plan;
 import longshoulder.core.plan.Planner;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
@@ -158,5 +162,30 @@ class SupplyTest {
         // Between 0 and 1200 the wane reaches in by 20.5 at the worst, and beyond as far as at 1200.
         assertThat(row.in(Supply.losses(Designs.of("table"))).bad()).hasSize(4)
                 .anySatisfy(spot -> assertThat(spot.width()).isEqualTo(mm("20.5")));
+    }
+
+    /**
+     * Three doors as one job, the third wider: a stile is sawn six times, the rails of the two that are alike four times in one size, those of
+     * the third by themselves; marks say which door.
+     */
+    @Test
+    void copies_areOneJob() {
+        Project door = Project.ofKind(Kinds.find("door").orElseThrow(), "", Showing.TENTH_MILLIMETRES);
+        Project three = new Edit.Give("copies", new Value.Chosen("3")).applyTo(door);
+        Project job = new Edit.Give("copy-3:size.width", new Value.Measured(Length.ofMillimetres(460))).applyTo(three);
+        Plan plan = Planner.plan(job);
+        Supply one = Supply.of(List.of(Planner.plan(door)));
+        Supply all = Supply.of(List.of(plan));
+        assertThat(all.blanks().stream().mapToInt(Blank::count).sum())
+                .isEqualTo(3 * one.blanks().stream().mapToInt(Blank::count).sum());
+        assertThat(Copies.of(plan)).extracting(Copies::numbers).containsExactly(List.of(1, 2), List.of(3));
+        Order rail = all.orders().stream().filter(order -> order.blank().names().contains("rail-top@2")).findFirst()
+                .orElseThrow();
+        assertThat(rail.marks("rail-top@2")).allMatch(mark -> mark.endsWith("-2"));
+        Order wide = all.orders().stream().filter(order -> order.blank().names().contains("rail-top@3")).findFirst()
+                .orElseThrow();
+        assertThat(wide.blank().length()).isGreaterThan(rail.blank().length());
+        BoardPlan boards = all.plan(Search.usual(Goal.COST, () -> false).first());
+        assertThat(boards.missing()).isEmpty();
     }
 }

@@ -41,8 +41,8 @@ final class BuyingTable extends VBox {
         if (list.price().signum() > 0) {
             add(list.price().toPlainString(), 6, row++, "strong");
         }
-        for (CutLine line : list.ready()) {
-            row(line, row++);
+        for (BuyingList.Ready ready : list.ready()) {
+            row(ready, row++);
         }
     }
 
@@ -58,8 +58,9 @@ final class BuyingTable extends VBox {
         add(line.price().toPlainString(), 6, row);
     }
 
-    private void row(CutLine line, int row) {
-        add(line.count() + " \u00d7", 0, row, "strong");
+    private void row(BuyingList.Ready ready, int row) {
+        CutLine line = ready.line();
+        add(ready.count() + " \u00d7", 0, row, "strong");
         add(words.text(line.what()) + (line.wood().isEmpty() ? "" : ", " + words.wood(line.wood())), 1, row);
         add(words.figure(line.finished().length().value()) + " \u00d7 "
                 + words.figure(line.finished().width().value()) + " \u00d7 "
