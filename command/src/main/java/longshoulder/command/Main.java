@@ -19,7 +19,7 @@ import picocli.CommandLine.ParameterException;
                 PlanCommand.class,
                 CheckCommand.class, ProveCommand.class, CurveCommand.class,
                 CutListCommand.class, BoardsCommand.class, BuyCommand.class, StockCommand.class, LabelsCommand.class,
-                LabelPrinterCommand.class,
+                LabelPrinterCommand.class, MovementCommand.class,
                 ExportCommand.class,
                 DrawCommand.class,
                 PapersCommand.class, CommandLine.HelpCommand.class})

@@ -81,6 +81,14 @@ public final class HouseRules {
             Stream.concat(Stream.of(STRIPS_BY_BOARDS), counts(20)).toList());
     private static final Parameter LAYER_COUNT = new Parameter.Choice(LAYERS, counts(6).toList());
 
+    /** How the growth rings of a wide piece lie against its face. */
+    public static final String RINGS = "rings";
+    private static final Parameter RING_WAYS = new Parameter.Choice(RINGS, List.of("flat", "rift", "quartered"));
+
+    /** So many per cent of its dry weight wood loses at most of the moisture that it has now: from 9 to 7 in a dry winter. */
+    public static final Parameter.Proportion DRYING = new Parameter.Proportion("wood.drying", Ratio.read("2"),
+            Ratio.read("0"), Ratio.read("30"));
+
     /** Of the boards that are planned, so many more are bought. */
     public static final Parameter.Proportion BUYING_MARGIN = new Parameter.Proportion("buying.margin",
             Ratio.read("0"), Ratio.read("0"), Ratio.read("1"));
@@ -100,7 +108,7 @@ public final class HouseRules {
                 new Parameter.Choice(JOINTS, List.of("best-for-the-place", STOPPED_EVERYWHERE)),
                 new Parameter.Choice(MARKS, List.of("every-piece", MARKS_AS_CHOSEN))));
         all.addAll(List.of(FENCE_RUN, ROUGH_LENGTH, ROUGH_HORNS, ROUGH_WIDTH, ROUGH_THICKNESS, KERF, RESAW_KERF,
-                EDGE_JOINTING, LAYER_FACE, BOARD_ENDS, BOARD_EDGE, OFFCUT_LENGTH, OFFCUT_WIDTH, BUYING_MARGIN));
+                EDGE_JOINTING, LAYER_FACE, BOARD_ENDS, BOARD_EDGE, OFFCUT_LENGTH, OFFCUT_WIDTH, DRYING, BUYING_MARGIN));
         all.addAll(Limits.all());
         return List.copyOf(all);
     }
@@ -121,7 +129,7 @@ public final class HouseRules {
 
     /** What can be given for all pieces of a role, or for one piece alone; empty if there is none of that name. */
     public static Optional<Parameter> ofPieces(String name) {
-        return Stream.of(ROUGH_LENGTH, ROUGH_WIDTH, ROUGH_THICKNESS, STRIP_COUNT, LAYER_COUNT)
+        return Stream.of(ROUGH_LENGTH, ROUGH_WIDTH, ROUGH_THICKNESS, STRIP_COUNT, LAYER_COUNT, RING_WAYS)
                 .filter(rule -> rule.name().equals(name)).findFirst();
     }
 

@@ -103,8 +103,8 @@ public final class Limits {
     /** A board wider than this has to be free to move. */
     public static final Parameter.Measure HELD_WIDTH = length("held-width", 150_000, 10, 2000);
 
-    /** By so many per cent of its dry weight the moisture in wood is taken to swing over the years. */
-    public static final Parameter.Proportion MOISTURE = ratio("moisture", "4", "0", "30");
+    /** So many per cent of its dry weight wood takes up at most from the moisture that it has now: from 9 to 12 in a wet summer. */
+    public static final Parameter.Proportion MOISTURE = ratio("moisture", "3", "0", "30");
 
     private static final List<Parameter> ALL = List.of(WALL, WALL_SHARE, FLOOR, GLUE_ROOM, NEAR_END, FIT_TIGHT,
             FIT_LOOSE,

@@ -1,7 +1,6 @@
 package longshoulder.core.cutlist;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import longshoulder.core.brief.Address;
 import longshoulder.core.brief.HouseRules;
@@ -77,13 +76,7 @@ public final class RoughSizes {
     /** Whether two pieces that are the same when they are finished are sawn and glued up alike too. */
     boolean areAlike(PlannedPiece one, PlannedPiece other) {
         return of(one).equalTo(of(other)) && Stream.of(HouseRules.STRIPS, HouseRules.LAYERS).allMatch(
-                rule -> chosen(project, one.piece(), rule).equals(chosen(project, other.piece(), rule)));
-    }
-
-    /** What was chosen for a piece, or for its role. */
-    public static Optional<String> chosen(Project project, Piece piece, String name) {
-        return Stream.of(piece.id(), piece.role().id()).flatMap(
-                owner -> project.brief().choice(Address.of(owner, name)).stream()).findFirst();
+                rule -> project.chosen(one.piece(), rule).equals(project.chosen(other.piece(), rule)));
     }
 
     /** @param ofShop what holds where neither the piece nor its role has one of its own */

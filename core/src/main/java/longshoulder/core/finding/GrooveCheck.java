@@ -15,6 +15,7 @@ import longshoulder.core.joint.Groove;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
 import longshoulder.core.joint.Tenon;
+import longshoulder.core.project.WoodMovement;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;
@@ -115,7 +116,7 @@ final class GrooveCheck implements Check {
             return;
         }
         Piece panel = groove.meeting().tenonPiece();
-        Length needed = subject.movement(panel);
+        Length needed = new WoodMovement(subject.project(), panel).growth();
         Length room = groove.room().value().times(2);
         if (!room.isLessThan(needed)) {
             return;

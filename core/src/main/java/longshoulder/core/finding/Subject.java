@@ -1,7 +1,5 @@
 package longshoulder.core.finding;
 
-import longshoulder.core.brief.Limits;
-import longshoulder.core.wood.Species;
 import longshoulder.core.measure.Length;
 import longshoulder.core.frame.Piece;
 import java.util.List;
@@ -16,6 +14,7 @@ import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Tenon;
 import longshoulder.core.joint.ThroughTenon;
 import longshoulder.core.project.Project;
+import longshoulder.core.project.WoodMovement;
 import longshoulder.core.reckoning.Amount;
 
 /**
@@ -48,11 +47,10 @@ public record Subject(Project project, Brief settled, Frame planned, Frame built
         return joints.stream().filter(joint -> joint.kind().isForEnds()).toList();
     }
 
-    /** How much a board swells and shrinks over the years, flat-sawn, the worse case: width × coefficient × change in moisture. */
+    /** How much a board moves from its driest to its wettest. */
     Length movement(Piece piece) {
-        double tangential = project.species(piece.role().id()).flatMap(Species::tangential).orElse(0.0);
-        return Length.fromMillimetres(
-                piece.width().value().toMillimetres() * tangential * brief().ratio(Limits.MOISTURE).toDouble());
+        WoodMovement moves = new WoodMovement(project, piece);
+        return moves.growth().plus(moves.shrinkage());
     }
 
     /** How thick a tenon's rail is where it grows: less than elsewhere if its face was worked to a curve. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import longshoulder.core.boards.Pin;
 import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.boards.StockList;
@@ -14,6 +15,7 @@ import longshoulder.core.brief.Brief;
 import longshoulder.core.brief.Value;
 import longshoulder.core.frame.Alteration;
 import longshoulder.core.frame.Frame;
+import longshoulder.core.frame.Piece;
 import longshoulder.core.joint.DesignChoices;
 import longshoulder.core.joint.UsualJoints;
 import longshoulder.core.kind.Kind;
@@ -118,6 +120,12 @@ public record Project(String title, Brief brief, Map<String, String> woods, Wood
     /** Where on the boards parts are pinned. */
     public List<Pin> pinned() {
         return progress.pinnedOf(brief.kind());
+    }
+
+    /** What was chosen for a piece, or for its role; empty if nothing was. */
+    public Optional<String> chosen(Piece piece, String name) {
+        return Stream.of(piece.id(), piece.role().id())
+                .flatMap(owner -> brief.choice(Address.of(owner, name)).stream()).findFirst();
     }
 
     /** What was noted of a piece; empty if nothing was. */

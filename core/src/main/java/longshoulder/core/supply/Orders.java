@@ -10,7 +10,6 @@ import longshoulder.core.boards.Stock;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.Parameter;
 import longshoulder.core.cutlist.CutLine;
-import longshoulder.core.cutlist.RoughSizes;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
 import longshoulder.core.measure.Length;
@@ -47,7 +46,7 @@ final class Orders {
             return List.of(strip(line));
         }
         Piece piece = plan.piece(line.pieces().getFirst()).piece();
-        int layers = RoughSizes.chosen(plan.project(), piece, HouseRules.LAYERS).map(Integer::parseInt).orElse(1);
+        int layers = plan.project().chosen(piece, HouseRules.LAYERS).map(Integer::parseInt).orElse(1);
         int strips = layers > 1 ? 1 : strips(line, piece);
         if (layers > 1) {
             return glued(line, layers, width(line), thickness(line).times(1, layers), Length.ZERO,
@@ -126,7 +125,7 @@ final class Orders {
     /** As many as were chosen; of what is broad as few as the widest board that serves allows. */
     private int strips(CutLine line, Piece piece) {
         Project project = plan.project();
-        String chosen = RoughSizes.chosen(project, piece, HouseRules.STRIPS).orElse(HouseRules.STRIPS_BY_BOARDS);
+        String chosen = project.chosen(piece, HouseRules.STRIPS).orElse(HouseRules.STRIPS_BY_BOARDS);
         if (!chosen.equals(HouseRules.STRIPS_BY_BOARDS)) {
             return Integer.parseInt(chosen);
         }

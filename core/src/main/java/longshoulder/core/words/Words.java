@@ -14,6 +14,7 @@ import longshoulder.core.brief.Value;
 import longshoulder.core.finding.Finding;
 import longshoulder.core.frame.Assembly;
 import longshoulder.core.frame.Feature;
+import longshoulder.core.frame.Piece;
 import longshoulder.core.measure.EntryException;
 import longshoulder.core.measure.Angle;
 import longshoulder.core.measure.Fit;
@@ -22,6 +23,7 @@ import longshoulder.core.measure.Ratio;
 import longshoulder.core.measure.Showing;
 import longshoulder.core.plan.BothWays;
 import longshoulder.core.plan.EndCut;
+import longshoulder.core.plan.Movement;
 import longshoulder.core.reckoning.Label;
 import longshoulder.core.reckoning.Typed;
 import longshoulder.core.wood.Species;
@@ -214,6 +216,19 @@ public final class Words {
     /** To a hundredth, which is finer than any gauge. */
     private String degrees(double angle) {
         return String.format(locale, "%.2f°", Math.abs(angle));
+    }
+
+    /** How much a wide piece moves, and the room that it has, in a sentence. */
+    public String say(Movement movement) {
+        Piece piece = movement.piece();
+        String rings = text("option.rings." + movement.rings().id());
+        return movement.held()
+                .map(held -> sentence(Label.of("movement.groove", piece.id(), piece.width().value(), rings,
+                        movement.growth(), movement.shrinkage(), held.room(), held.left(), held.depth())))
+                .orElseGet(
+                        () -> sentence(Label.of("movement.free", piece.id(), piece.width().value(), rings,
+                                movement.growth(), movement.shrinkage(), movement.swing())))
+                + ".";
     }
 
     /** What a parameter means, such as "length of the whole table". */

@@ -23,6 +23,7 @@ import longshoulder.core.drawing.BoardDrawing;
 import longshoulder.core.papers.BoardsDrawing;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.DrawingContext;
+import longshoulder.core.plan.Movement;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Noted;
 import longshoulder.core.supply.BuyingList;
@@ -119,6 +120,10 @@ final class BoardList extends VBox implements Themed {
         rows.add(stock);
         stock.refresh();
         rows.add(new BuyingTable(BuyingList.of(List.of(bench.plan()), plan), bench.words()));
+        List<Movement> movements = Movement.of(bench.plan());
+        if (!movements.isEmpty()) {
+            rows.add(new MovementList(movements, bench.words()));
+        }
         return rows;
     }
 
