@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.concurrent.Callable;
 import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.cutlist.CutList;
+import longshoulder.core.plan.Copies;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.words.Words;
 import longshoulder.files.BadFile;
@@ -42,9 +43,19 @@ final class CutListCommand implements Callable<Integer> {
 
     private void print(Plan plan) {
         Words words = Words.showing(plan.project().showing());
-        for (CutLine line : CutList.of(plan).lines()) {
+        for (Copies copies : Copies.of(plan)) {
+            if (Copies.count(plan.project()) > 1) {
+                designs.out().println("Copies " + String.join(", ", copies.numbers().stream().map(String::valueOf)
+                        .toList()) + ":");
+            }
+            print(copies, words);
+        }
+    }
+
+    private void print(Copies copies, Words words) {
+        for (CutLine line : CutList.of(copies.plan()).lines()) {
             designs.out().printf(Locale.ROOT, "%d. %d × %s (%s), %s: finished %s%s, rough %s%s%n", line.number(),
-                    line.count(),
+                    line.count() * copies.numbers().size(),
                     words.text(line.what()), String.join(" ", line.marks()),
                     words.wood(line.wood()), size(words, line.finished()),
                     line.isTrimmed() ? ", cut to " + words.length(line.cutTo().value()) : "", size(words, line.rough()),

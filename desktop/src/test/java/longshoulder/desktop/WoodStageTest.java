@@ -147,6 +147,21 @@ class WoodStageTest {
         assertThat(bench.project().pinned()).isEmpty();
     }
 
+    /** Steps, number and note of the lit piece, of each copy by itself. */
+    @Test
+    void litPiece_isNoted(FxRobot robot) {
+        robot.interact(() -> bench.edit(new Edit.Give("copies", new Value.Chosen("2"))));
+        show(robot);
+        robot.interact(() -> bench.selection().light("stile-left"));
+        robot.interact(() -> robot.lookup("#note-milled").queryAs(ToggleButton.class).fire());
+        robot.interact(() -> robot.lookup("#piece-copy").queryAs(ChoiceButton.class).choices().getLast().take().run());
+        robot.clickOn("#note-note").write("knot at the foot").push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.project().noted("stile-left", Noted.MILLED)).isPresent();
+        assertThat(bench.project().noted("stile-left@2", Noted.MILLED)).isEmpty();
+        assertThat(bench.project().noted("stile-left@2", Noted.NOTE)).contains("knot at the foot");
+    }
+
     @Test
     void stock_isTypedAndTakenOut(FxRobot robot) {
         show(robot);

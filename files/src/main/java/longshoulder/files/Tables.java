@@ -5,6 +5,7 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import java.util.Map;
 import longshoulder.core.boards.Stock;
 import longshoulder.core.boards.StockRow;
@@ -13,6 +14,7 @@ import longshoulder.core.cutlist.CutList;
 import longshoulder.core.measure.Length;
 import longshoulder.core.plan.Copies;
 import longshoulder.core.plan.Plan;
+import longshoulder.core.project.Noted;
 import longshoulder.core.supply.BuyingList;
 import longshoulder.core.words.Words;
 import longshoulder.core.wood.Species;
@@ -33,7 +35,7 @@ public final class Tables {
         return new Table("cut list", List.of("design", "number", "marks", "piece", "count", "wood",
                 "finished length mm", "finished width mm", "finished thickness mm", "rough length mm",
                 "rough width mm", "rough thickness mm", "mirror image of number", "cut to length mm", "rough pieces",
-                "copies"), rows);
+                "copies", "rough", "milled", "length", "jointed", "fitted", "glued", "note"), rows);
     }
 
     private static List<Object> row(Plan plan, List<Integer> copies, CutLine line, Words words) {
@@ -46,6 +48,12 @@ public final class Tables {
         row.add(mm(line.cutTo().value()));
         row.add(line.blanks() * copies.size());
         row.add(copies.stream().map(String::valueOf).collect(Collectors.joining(" ")));
+        List<String> parts = line.pieces().stream().flatMap(piece -> copies.stream()
+                .map(copy -> copy > 1 ? piece + "@" + copy : piece)).toList();
+        Stream.of(Noted.values()).filter(Noted::isStep).forEach(step -> row.add(
+                Math.toIntExact(parts.stream().filter(part -> plan.project().noted(part, step).isPresent()).count())));
+        row.add(parts.stream().flatMap(part -> plan.project().noted(part, Noted.NOTE).stream()).distinct()
+                .collect(Collectors.joining("; ")));
         return row;
     }
 

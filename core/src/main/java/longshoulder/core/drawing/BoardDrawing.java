@@ -23,6 +23,7 @@ public final class BoardDrawing implements Drawing {
     public static final double EDGE = 1.5;
 
     private static final double MARK = 3.6;
+    private static final String LAYERS_APART = " \\+ ";
     private static final double SIZES = 2.6;
     private static final double HATCH = 1.6;
     /** The corner that is black where a piece is pinned. */
@@ -242,7 +243,11 @@ public final class BoardDrawing implements Drawing {
         double sizesWide = named.measure.width(sizes, SIZES, false);
         Vector2D middle = box[0].add(box[1].multiply(0.5));
         double down = size * 0.36 / scale;
-        if (markWide > wide || high < SIZES * 0.8) {
+        if (high < SIZES * 0.8) {
+            return;
+        }
+        if (markWide > wide) {
+            below(mark.split(LAYERS_APART, -1), middle, wide, high, scale, marks);
             return;
         }
         if (high > MARK + SIZES + 1.4 && sizesWide <= wide) {
@@ -256,6 +261,18 @@ public final class BoardDrawing implements Drawing {
                     Mark.Align.LEFT));
         } else {
             marks.add(text(mark, middle.getX(), middle.getY() - down, size, true, Mark.Align.MIDDLE));
+        }
+    }
+
+    /** Layers of a narrow piece stand below each other, if they have room. */
+    private void below(String[] layers, Vector2D middle, double wide, double high, double scale, List<Mark> marks) {
+        double line = SIZES + 0.8;
+        boolean fits = line * layers.length <= high && Stream.of(layers)
+                .allMatch(layer -> named.measure.width(layer, SIZES, true) <= wide);
+        for (int i = 0; fits && i < layers.length; i++) {
+            double up = (layers.length - 1) / 2.0 - i;
+            marks.add(text(layers[i], middle.getX(), middle.getY() + (up * line - SIZES * 0.36) / scale, SIZES, true,
+                    Mark.Align.MIDDLE));
         }
     }
 

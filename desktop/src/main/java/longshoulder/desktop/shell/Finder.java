@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -59,8 +60,10 @@ public final class Finder extends VBox {
             return;
         }
         Map<String, Runnable> all = places();
-        List<String> found = new ArrayList<>(
-                all.keySet().stream().filter(name -> name.toLowerCase(Locale.ROOT).contains(wanted)).toList());
+        // The code on the label of a copy ends its mark with the number of the copy, such as A1-2.
+        String ofFirst = wanted.replaceFirst("^(\\S+)-[0-9]+(\\s|$)", "$1$2");
+        List<String> found = new ArrayList<>(all.keySet().stream().filter(
+                name -> Stream.of(wanted, ofFirst).anyMatch(name.toLowerCase(Locale.ROOT)::contains)).toList());
         found.sort(Comparator.comparing(name -> !name.toLowerCase(Locale.ROOT).startsWith(wanted)));
         for (String name : found.subList(0, Math.min(MOST, found.size()))) {
             hits.getChildren().add(hit(name, all.getOrDefault(name, () -> {})));

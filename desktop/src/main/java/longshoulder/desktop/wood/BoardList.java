@@ -23,6 +23,7 @@ import longshoulder.core.drawing.BoardDrawing;
 import longshoulder.core.papers.BoardsDrawing;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.DrawingContext;
+import longshoulder.core.plan.Copies;
 import longshoulder.core.plan.Movement;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Noted;
@@ -91,7 +92,7 @@ final class BoardList extends VBox implements Themed {
         }
         Supply supply = search.supply().get();
         BoardPlan plan = search.plan().get();
-        bar.show(plan, bench.words());
+        bar.show(plan, Copies.count(bench.project()));
         cuts.keySet().retainAll(Stream.concat(supply.sawn().stream(), plan.boards().stream()).toList());
         FocusKeeper.rebuild(this, () -> getChildren().setAll(rows(supply, plan)));
         repaint();

@@ -11,7 +11,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import longshoulder.core.boards.BoardPlan;
 import longshoulder.core.boards.Goal;
-import longshoulder.core.words.Words;
 import longshoulder.desktop.control.ChoiceButton;
 import longshoulder.desktop.control.ChoiceButton.Choice;
 import longshoulder.desktop.control.Lines;
@@ -52,11 +51,15 @@ final class WoodBar extends HBox {
         return Texts.get("wood.goal." + goal.option());
     }
 
-    /** @param plan that is shown */
-    void show(BoardPlan plan, Words words) {
+    /**
+     * @param plan that is shown
+     * @param copies for which it is
+     */
+    void show(BoardPlan plan, int copies) {
         goal.setText(text(search.goal()));
         result.setText(StageState.counted("boards", plan.boards().size())
-                + (plan.cost().signum() > 0 ? ", " + plan.cost().toPlainString() : ""));
+                + (plan.cost().signum() > 0 ? ", " + plan.cost().toPlainString() : "")
+                + (copies > 1 ? ", " + Texts.get("wood.copies").formatted(copies) : ""));
         proof.setText(plan.missing().isEmpty() ? proved(plan) : "");
         boolean busy = search.isUnderWay();
         progress.setVisible(busy);

@@ -28,6 +28,7 @@ final class WoodView extends BorderPane implements StageView {
         scroller.getStyleClass().add("brief");
         setTop(list.bar());
         setCenter(scroller);
+        setBottom(new PieceNotes(bench));
     }
 
     private void refresh() {
