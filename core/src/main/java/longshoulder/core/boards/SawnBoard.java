@@ -2,6 +2,9 @@ package longshoulder.core.boards;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import longshoulder.core.measure.Length;
 
 /**
@@ -29,6 +32,19 @@ public record SawnBoard(Stock stock, List<Part> pieces, List<Cut> cuts, List<Par
      * @param layer which of those that lie one over the other, from 0
      */
     public record Part(String id, String piece, Length x, Length y, Length length, Length width, int layer) {}
+
+    /** The same with something before the name of each piece. */
+    public SawnBoard named(String prefix) {
+        Set<String> ids = pieces.stream().map(Part::id).collect(Collectors.toSet());
+        UnaryOperator<String> name = part -> ids.contains(part) ? prefix + part : part;
+        return prefix.isEmpty()
+                ? this
+                : new SawnBoard(stock, pieces.stream().map(piece -> new Part(prefix + piece.id, prefix + piece.piece,
+                        piece.x, piece.y, piece.length, piece.width, piece.layer)).toList(),
+                        cuts.stream().map(cut -> new Cut(cut.part, cut.kind, cut.at, name.apply(cut.first),
+                                name.apply(cut.second))).toList(),
+                        offcuts);
+    }
 
     /** How much of an offcut is sound along the grain: without what is lost at the board's second end. */
     public Length soundLength(Part offcut) {

@@ -59,13 +59,14 @@ public record Order(int design, int copies, CutLine line, Blank blank, List<Sour
     }
 
     /**
-     * Their marks, such as A1, or A1-2 in the second of several copies; of a strip with its place in the piece, such as T/2.
+     * Their marks, such as A1, A1-2 in the second of several copies, or 2·A1 in the second of several designs; of a strip with its place in the piece, such as T/2.
      *
      * @param name of the blank
      */
     public List<String> marks(String name) {
         Source source = source(name);
         String copy = copies > 1 ? "-" + source.copy : "";
-        return source.parts.stream().map(part -> line.marks().get(part) + copy + place(source)).toList();
+        String of = design > 0 ? (design + 1) + "\u00b7" : "";
+        return source.parts.stream().map(part -> of + line.marks().get(part) + copy + place(source)).toList();
     }
 }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import longshoulder.core.boards.Blank;
 import longshoulder.core.boards.BoardPlan;
 import longshoulder.core.boards.BoardPlanner;
@@ -37,10 +38,12 @@ public final class Supply {
     private final Length edge;
     private final Length face;
 
-    private Supply(List<Order> orders, List<Stock> stock, Project first) {
+    private Supply(List<Order> orders, List<Stock> stock, List<Project> designs) {
+        Project first = designs.getFirst();
         this.orders = List.copyOf(orders);
         this.stock = List.copyOf(stock);
-        this.sawn = first.sawn();
+        this.sawn = IntStream.range(0, designs.size()).boxed()
+                .flatMap(i -> designs.get(i).sawn().stream().map(board -> board.named(prefix(i)))).toList();
         this.pins = first.pinned();
         edge = first.brief().length(HouseRules.EDGE_JOINTING);
         face = first.brief().length(HouseRules.LAYER_FACE);
@@ -59,12 +62,17 @@ public final class Supply {
         List<Order> orders = new ArrayList<>();
         for (int i = 0; i < designs.size(); i++) {
             for (Copies copies : Copies.of(designs.get(i))) {
-                Orders some = new Orders(copies, i, designs.size() > 1 ? (i + 1) + "-" : "", stock);
+                Orders some = new Orders(copies, i, prefix(i), stock);
                 CutList.of(copies.plan()).lines().stream().filter(line -> !line.isBought())
                         .forEach(line -> orders.addAll(some.of(line)));
             }
         }
-        return new Supply(orders, stock, designs.getFirst().project());
+        return new Supply(orders, stock, designs.stream().map(Plan::project).toList());
+    }
+
+    /** Parts of the first design are called as in the design, those of the second begin with "2-". */
+    private static String prefix(int design) {
+        return design > 0 ? (design + 1) + "-" : "";
     }
 
     /** What sawing takes in the shop of a project. */

@@ -188,4 +188,20 @@ class SupplyTest {
         BoardPlan boards = all.plan(Search.usual(Goal.COST, () -> false).first());
         assertThat(boards.missing()).isEmpty();
     }
+
+    /** What is sawn for any of several designs is not planned again, and marks of the second say so. */
+    @Test
+    void severalDesigns_keepWhatIsSawn() {
+        Project frame = Project.ofKind(Kinds.find("frame").orElseThrow(), "", Showing.TENTH_MILLIMETRES);
+        Supply alone = Supply.of(List.of(Planner.plan(frame)));
+        SawnBoard board = alone.plan(Search.usual(Goal.COST, () -> false).first()).boards().getLast();
+        Project begun = new Edit.Saw(board).applyTo(frame);
+        Supply both = Supply.of(List.of(Planner.plan(begun), Planner.plan(begun)));
+        assertThat(both.sawn()).hasSize(2);
+        assertThat(both.blanks().stream().mapToInt(Blank::count).sum())
+                .isEqualTo(2 * (alone.blanks().stream().mapToInt(Blank::count).sum() - board.pieces().size()));
+        assertThat(both.sawn().getLast().pieces()).allSatisfy(
+                part -> assertThat(both.marks(part)).allMatch(mark -> mark.startsWith("2\u00b7")));
+        assertThat(both.sawn().getFirst()).isEqualTo(board);
+    }
 }
