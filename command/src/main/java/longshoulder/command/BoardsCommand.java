@@ -29,7 +29,6 @@ import longshoulder.core.plan.Plan;
 import longshoulder.core.supply.Supply;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
-import longshoulder.core.supply.Offcuts;
 import longshoulder.files.DesignFile;
 import longshoulder.core.words.Words;
 import longshoulder.files.BadFile;
@@ -125,14 +124,14 @@ final class BoardsCommand implements Callable<Integer> {
         return plan.missing().isEmpty() ? Main.FINE : Main.STOPPED;
     }
 
-    /** Marks a board as sawn in the design, with what is left of it. */
+    /** Marks a board as sawn in the design. */
     private void saw(BoardPlan plan) throws BadFile, IOException {
         if (files.size() != 1 || sawn > plan.boards().size()) {
             throw new Refusal("--saw needs one design and the number of a board of its plan, from 1 to %d."
                     .formatted(plan.boards().size()));
         }
         Project project = DesignFile.read(files.getFirst());
-        Edit edit = Offcuts.saw(project, plan.boards().get(sawn - 1));
+        Edit edit = new Edit.Saw(plan.boards().get(sawn - 1));
         DesignFile.write(files.getFirst(), Settings.apply(project, "--saw " + sawn, edit));
     }
 

@@ -6,11 +6,13 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.stream.Stream;
 import longshoulder.core.boards.StockList;
 import longshoulder.core.boards.StockRow;
 import longshoulder.core.boards.Yard;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
+import longshoulder.core.supply.Offcuts;
 import longshoulder.core.project.Workshop;
 import longshoulder.files.BadFile;
 import longshoulder.files.BoardsCsv;
@@ -67,7 +69,8 @@ final class StockCommand implements Runnable {
             }
             if (isDesign(file)) {
                 Project project = DesignFile.read(file);
-                return project.stock().rows(project.brief().isInInches());
+                return Stream.concat(project.stock().rows(project.brief().isInInches()).stream(),
+                        Offcuts.of(project).stream()).toList();
             }
             return WorkshopFile.read(file).stock().rows(inches);
         }

@@ -1,7 +1,6 @@
 package longshoulder.core.supply;
 
 import java.math.BigDecimal;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import longshoulder.core.boards.BadSpot;
@@ -10,32 +9,23 @@ import longshoulder.core.boards.Stock;
 import longshoulder.core.boards.StockRow;
 import longshoulder.core.brief.HouseRules;
 import longshoulder.core.measure.Length;
-import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
 
-/** What is left of boards that are sawn: pieces that are large enough go back to the stock, with the job that they are from. */
+/**
+ * What is left of boards that are sawn: pieces that are large enough are stock again, with the job that they are from. They follow from the
+ * boards that are noted as sawn, so that they come and go with them.
+ */
 public final class Offcuts {
 
     private Offcuts() {}
 
-    /** Notes that a board is sawn, and keeps its offcuts. */
-    public static Edit saw(Project project, SawnBoard board) {
-        List<StockRow> kept = of(project, board);
-        return kept.isEmpty()
-                ? new Edit.Saw(board)
-                : new Edit.All(List.of(new Edit.Saw(board), new Edit.KeepStock(kept)));
-    }
-
-    /** Takes a board and its offcuts back; an offcut that is sawn itself by now has to be taken back first. */
-    public static Edit unsaw(Project project, SawnBoard board) {
-        List<Edit> edits = new ArrayList<>(List.of(new Edit.Unsaw(board)));
-        of(project, board).stream().filter(row -> project.stock().find(row.id()).isPresent())
-                .forEach(row -> edits.add(new Edit.DropStock(row.id())));
-        return new Edit.All(edits);
+    /** Of all boards that are sawn for a design. */
+    public static List<StockRow> of(Project project) {
+        return project.sawn().stream().flatMap(board -> of(project, board).stream()).toList();
     }
 
     /** Offcuts of a board that are worth keeping, as lines of stock. They have sound ends. */
-    static List<StockRow> of(Project project, SawnBoard board) {
+    private static List<StockRow> of(Project project, SawnBoard board) {
         Length leastLength = project.brief().length(HouseRules.OFFCUT_LENGTH);
         Length leastWidth = project.brief().length(HouseRules.OFFCUT_WIDTH);
         return board.offcuts().stream()

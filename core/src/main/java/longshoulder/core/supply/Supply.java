@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import longshoulder.core.boards.Blank;
 import longshoulder.core.boards.BoardPlan;
 import longshoulder.core.boards.BoardPlanner;
@@ -58,7 +60,11 @@ public final class Supply {
     /** What the designs need, from a stock. */
     public static Supply of(List<Plan> designs, List<StockRow> rows) {
         Losses losses = losses(designs.getFirst().project());
-        List<Stock> stock = rows.stream().map(row -> row.in(losses)).toList();
+        Set<String> known = rows.stream().map(StockRow::id).collect(Collectors.toSet());
+        List<Stock> stock = Stream.concat(rows.stream(),
+                designs.stream().flatMap(plan -> Offcuts.of(plan.project()).stream())
+                        .filter(offcut -> !known.contains(offcut.id())))
+                .map(row -> row.in(losses)).toList();
         List<Order> orders = new ArrayList<>();
         for (int i = 0; i < designs.size(); i++) {
             for (Copies copies : Copies.of(designs.get(i))) {

@@ -16,6 +16,7 @@ import longshoulder.core.boards.Goal;
 import longshoulder.core.boards.RowRefused;
 import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.boards.Search;
+import longshoulder.core.boards.Stock;
 import longshoulder.core.boards.StockRow;
 import longshoulder.core.brief.Value;
 import longshoulder.core.kind.Designs;
@@ -203,5 +204,25 @@ class SupplyTest {
         assertThat(both.sawn().getLast().pieces()).allSatisfy(
                 part -> assertThat(both.marks(part)).allMatch(mark -> mark.startsWith("2\u00b7")));
         assertThat(both.sawn().getFirst()).isEqualTo(board);
+    }
+
+    /** A board of 2000 from which a short rail is sawn leaves an offcut that gives the next piece; it goes as the board does. */
+    @Test
+    void offcut_isStockAsLongAsItsBoardIsSawn() throws RowRefused {
+        Project frame = Project.ofKind(Kinds.find("frame").orElseThrow(), "first job", Showing.TENTH_MILLIMETRES);
+        SawnBoard board = Supply.of(List.of(Planner.plan(frame))).plan(Search.usual(Goal.COST, () -> false).first())
+                .boards().getLast();
+        assertThat(board.offcuts()).isNotEmpty();
+        Project begun = new Edit.Saw(board).applyTo(frame);
+        List<StockRow> offcuts = Offcuts.of(begun);
+        assertThat(offcuts).isNotEmpty().allSatisfy(row -> {
+            assertThat(row.origin()).isEqualTo("first job");
+            assertThat(row.count()).contains(1);
+            assertThat(row.length()).isGreaterThanOrEqualTo(mm("300")).isLessThan(mm("2400"));
+            assertThat(row.width()).isGreaterThanOrEqualTo(mm("60"));
+        });
+        assertThat(Supply.of(List.of(Planner.plan(begun))).stock()).extracting(Stock::id)
+                .contains(offcuts.getFirst().id());
+        assertThat(Offcuts.of(new Edit.Unsaw(board).applyTo(begun))).isEmpty();
     }
 }

@@ -28,7 +28,6 @@ import longshoulder.core.drawing.Area;
 import longshoulder.core.drawing.BoardDrawing;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Noted;
-import longshoulder.core.supply.Offcuts;
 import longshoulder.core.supply.Supply;
 import longshoulder.core.words.Words;
 import longshoulder.desktop.control.Lines;
@@ -266,12 +265,12 @@ final class BoardCard extends VBox {
     private void tick(List<SawnBoard.Part> parts, boolean done) {
         List<Edit> edits = new ArrayList<>();
         if (done && !shown.sawn) {
-            edits.add(Offcuts.saw(bench.project(), shown.board));
+            edits.add(new Edit.Saw(shown.board));
         }
         parts.forEach(part -> edits.add(new Edit.Note(part.id(), Noted.ROUGH, done ? Noted.DONE : "")));
         boolean someLeft = shown.board.pieces().stream().anyMatch(part -> isDone(part) && !parts.contains(part));
         if (!done && !someLeft) {
-            edits.add(Offcuts.unsaw(bench.project(), shown.board));
+            edits.add(new Edit.Unsaw(shown.board));
         }
         bench.edit(new Edit.All(edits));
     }

@@ -24,8 +24,10 @@ import longshoulder.core.boards.StockRow;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.project.Project;
+import longshoulder.core.supply.Offcuts;
 import longshoulder.desktop.control.ChoiceButton;
 import longshoulder.desktop.control.ChoiceButton.Choice;
+import longshoulder.desktop.control.Lines;
 import longshoulder.desktop.document.Documents;
 import longshoulder.desktop.document.FileAsker;
 import longshoulder.desktop.document.Workbench;
@@ -76,20 +78,28 @@ final class StockForm extends VBox {
         if (!own.getChildren().isEmpty()) {
             nodes.add(own);
         }
+        List<StockRow> offcuts = Offcuts.of(bench.project());
+        if (!offcuts.isEmpty()) {
+            nodes.add(Lines.of(Texts.get("wood.stock.offcuts").formatted(String.join(", ",
+                    offcuts.stream().map(this::sizes).toList())), "quiet"));
+        }
         nodes.add(entry);
         getChildren().setAll(nodes);
     }
 
     private Button chip(StockRow row) {
         String count = row.count().map(number -> number + " \u00d7 ").orElse("");
-        Button chip = new Button(count + bench.words().wood(row.wood()) + " " + bench.words().figure(row.length())
-                + " \u00d7 " + bench.words().figure(row.width()) + " \u00d7 "
-                + bench.words().figure(row.thickness()) + "  \u00d7");
+        Button chip = new Button(count + sizes(row) + "  \u00d7");
         chip.setId("stock-" + row.id().replaceAll("[^A-Za-z0-9]", "-"));
         chip.getStyleClass().add("small");
         chip.setAccessibleText(Texts.get("wood.stock.drop").formatted(row.id()));
         chip.setOnAction(pressed -> bench.edit(new Edit.DropStock(row.id())));
         return chip;
+    }
+
+    private String sizes(StockRow row) {
+        return bench.words().wood(row.wood()) + " " + bench.words().figure(row.length()) + " \u00d7 "
+                + bench.words().figure(row.width()) + " \u00d7 " + bench.words().figure(row.thickness());
     }
 
     private HBox entry() {
@@ -182,7 +192,8 @@ final class StockForm extends VBox {
         Project project = bench.project();
         try {
             DrawingFile.write(table, TableFormat.CSV.toBytes(
-                    Tables.stock(project.stock().rows(project.brief().isInInches()))));
+                    Tables.stock(Stream.concat(project.stock().rows(project.brief().isInInches()).stream(),
+                            Offcuts.of(project).stream()).toList())));
             bench.notices().say(Texts.get("wood.stock.isWritten").formatted(table.getFileName()));
         } catch (IOException failed) {
             bench.notices().say(Texts.get("save.failed").formatted(table.getFileName(),
