@@ -24,7 +24,8 @@ final class LengthPricing implements Pricing {
         for (Task.Wanted one : task.wanted()) {
             common = gcd(common, one.length() + board.kerf());
         }
-        long coarse = Math.ceilDiv(step / common, MOST_STEPS);
+        // A board that is shorter than the pieces has no step.
+        long coarse = Math.max(1, Math.ceilDiv(step / common, MOST_STEPS));
         exact = coarse == 1;
         long unit = common * coarse;
         capacity = (int) (step / unit);

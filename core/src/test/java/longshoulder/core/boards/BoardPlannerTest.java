@@ -257,4 +257,16 @@ class BoardPlannerTest {
             SawnCheck.assertRight(blanks, stock, plan(blanks, stock, Goal.COST, 300));
         }
     }
+
+    /** A short offcut beside boards for long pieces is left where it is. */
+    @Test
+    void boardShorterThanAllPieces_isLeft() {
+        List<Blank> blanks = List.of(blank("a", 1525, 200, 25, 3));
+        List<Stock> stock = List.of(few(board("short", 800, 240, 25, "3", "0"), 1), board("long", 2400, 240, 25, "3",
+                "0"));
+        BoardPlan plan = plan(blanks, stock);
+        assertThat(plan.missing()).isEmpty();
+        assertThat(plan.boards()).extracting(board -> board.stock().id()).containsOnly("long");
+        assertThat(plan.isProved()).isTrue();
+    }
 }
