@@ -162,6 +162,18 @@ class WoodStageTest {
         assertThat(bench.project().noted("stile-left@2", Noted.NOTE)).contains("knot at the foot");
     }
 
+    /** What was typed but not entered stays with its piece when another one is lit. */
+    @Test
+    void note_staysWithItsPiece(FxRobot robot) {
+        show(robot);
+        robot.interact(() -> bench.selection().light("stile-left"));
+        robot.clickOn("#note-note").write("dark streak");
+        robot.interact(() -> bench.selection().light("rail-top"));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.project().noted("stile-left", Noted.NOTE)).contains("dark streak");
+        assertThat(bench.project().noted("rail-top", Noted.NOTE)).isEmpty();
+    }
+
     @Test
     void stock_isTypedAndTakenOut(FxRobot robot) {
         show(robot);

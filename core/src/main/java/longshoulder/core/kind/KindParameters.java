@@ -69,7 +69,9 @@ final class KindParameters {
 
     /** With how many are made as one job. */
     List<Parameter> list() {
-        all.add(new Parameter.Choice(COPIES, IntStream.rangeClosed(1, MOST_COPIES).mapToObj(String::valueOf).toList()));
-        return List.copyOf(all);
+        List<Parameter> list = new ArrayList<>(all);
+        list.add(
+                new Parameter.Choice(COPIES, IntStream.rangeClosed(1, MOST_COPIES).mapToObj(String::valueOf).toList()));
+        return List.copyOf(list);
     }
 }

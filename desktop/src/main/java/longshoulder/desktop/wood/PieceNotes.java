@@ -3,6 +3,7 @@ package longshoulder.desktop.wood;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -83,8 +84,10 @@ final class PieceNotes extends HBox {
         return tick;
     }
 
+    /** Belongs to the piece for which it is made, also when another is lit while it still holds what was typed. */
     private TextField text(Noted what, int columns) {
-        TextField field = new TextField(bench.project().noted(part(), what).orElse(""));
+        String part = part();
+        TextField field = new TextField(bench.project().noted(part, what).orElse(""));
         field.setId("note-" + what.id());
         field.getStyleClass().add("entry");
         field.setPrefColumnCount(columns);
@@ -92,19 +95,21 @@ final class PieceNotes extends HBox {
         field.setPromptText(Texts.get("notes." + what.id()));
         field.setAccessibleText(Texts.get("notes." + what.id()));
         HBox.setHgrow(field, what == Noted.NOTE ? Priority.ALWAYS : Priority.NEVER);
-        field.setOnAction(entered -> enter(what, field));
+        field.setOnAction(entered -> enter(part, what, field.getText()));
         field.focusedProperty().addListener((observed, was, is) -> {
             if (!is) {
-                enter(what, field);
+                // Later: the field may be losing the keyboard because it is taken away.
+                String typed = field.getText();
+                Platform.runLater(() -> enter(part, what, typed));
             }
         });
         return field;
     }
 
-    private void enter(Noted what, TextField field) {
-        String text = field.getText().strip();
-        if (!text.equals(bench.project().noted(part(), what).orElse(""))) {
-            bench.edit(new Edit.Note(part(), what, text));
+    private void enter(String part, Noted what, String typed) {
+        String text = typed.strip();
+        if (!text.equals(bench.project().noted(part, what).orElse(""))) {
+            bench.edit(new Edit.Note(part, what, text));
         }
     }
 }
