@@ -7,9 +7,6 @@ import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
-import longshoulder.core.boards.Goal;
-import longshoulder.core.boards.Search;
 import longshoulder.core.plan.Plan;
 import longshoulder.core.words.Words;
 import longshoulder.files.BadFile;
@@ -30,7 +27,8 @@ final class PapersCommand implements Callable<Integer> {
     @SuppressWarnings("NullAway.Init") // picocli fills it in
     private Path pdf;
 
-    private static final int SECONDS = 5;
+    @Option(names = "--seconds", paramLabel = "N", description = "How long boards are looked for at most: 5 unless given.")
+    private double seconds = ShopPaperPdf.USUAL_SECONDS;
 
     @Option(names = "--paper", defaultValue = "a4", paramLabel = "PAPER", description = "a4 or letter; usually ${DEFAULT-VALUE}.")
     private String paper = "a4";
@@ -43,15 +41,10 @@ final class PapersCommand implements Callable<Integer> {
         Plan plan = designs.plan();
         DrawingFile.write(pdf,
                 ShopPaperPdf.toBytes(plan, Words.showing(plan.project().showing()), PaperOption.read(paper),
-                        day().toString(), search(), done -> {}));
+                        day().toString(), seconds, done -> {}));
         designs.out().println(pdf);
         designs.out().flush();
         return Designs.code(plan);
-    }
-
-    private static Search search() {
-        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(SECONDS);
-        return Search.usual(Goal.COST, () -> System.nanoTime() - end > 0);
     }
 
     private LocalDate day() {

@@ -67,8 +67,12 @@ class DrawCommandTest {
     void papers_haveTheDateThatIsPassedIn_andAreTheSameEveryTime() throws IOException {
         Path one = directory.resolve("one.pdf");
         Path two = directory.resolve("two.pdf");
-        assertThat(Outcome.run("papers", TABLE, "--pdf", one.toString(), "--date", "2026-12-01").code()).isZero();
-        assertThat(Outcome.run("papers", TABLE, "--pdf", two.toString(), "--date", "2026-12-01").code()).isZero();
+        assertThat(
+                Outcome.run("papers", TABLE, "--pdf", one.toString(), "--date", "2026-12-01", "--seconds", "0").code())
+                .isZero();
+        assertThat(
+                Outcome.run("papers", TABLE, "--pdf", two.toString(), "--date", "2026-12-01", "--seconds", "0").code())
+                .isZero();
         assertThat(Files.readAllBytes(one)).isEqualTo(Files.readAllBytes(two));
         assertThat(Outcome.run("papers", TABLE, "--pdf", one.toString(), "--date", "tomorrow").err())
                 .contains("\"tomorrow\" is not a date; write it as 2026-12-01.");

@@ -4,6 +4,8 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.function.DoubleConsumer;
+import java.util.concurrent.TimeUnit;
+import longshoulder.core.boards.Goal;
 import longshoulder.core.boards.Search;
 import longshoulder.core.drawing.DrawingContext;
 import longshoulder.core.drawing.Paper;
@@ -16,6 +18,9 @@ import longshoulder.core.words.Words;
 /** The shop paper of a plan as PDF. */
 public final class ShopPaperPdf {
 
+    /** So long boards are usually looked for, in seconds: the window looks as long. */
+    public static final double USUAL_SECONDS = 5;
+
     private static final int MARK = 6;
 
     private ShopPaperPdf() {}
@@ -24,11 +29,13 @@ public final class ShopPaperPdf {
      * The whole paper.
      *
      * @param date on which it is made, as it is to be shown
-     * @param search of the board plan
+     * @param seconds how long boards are looked for at most; none for a first plan
      * @param progress is told how much is done, from 0 to 1
      */
-    public static byte[] toBytes(Plan plan, Words words, Paper paper, String date, Search search,
+    public static byte[] toBytes(Plan plan, Words words, Paper paper, String date, double seconds,
             DoubleConsumer progress) {
+        long end = System.nanoTime() + (long) (seconds * TimeUnit.SECONDS.toNanos(1));
+        Search search = Search.usual(Goal.COST, () -> System.nanoTime() - end >= 0);
         DrawingContext context = new DrawingContext(plan, words, PaperTypeface.SHIPPED);
         Project project = plan.project();
         String title = project.title().isEmpty() ? words.text("kind." + project.brief().kind()) : project.title();

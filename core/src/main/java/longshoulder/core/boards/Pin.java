@@ -14,6 +14,11 @@ import longshoulder.core.measure.Length;
  */
 public record Pin(String name, String stock, int board, Length x, Length y) {
 
+    /** The same for a part with something before its name, on boards that are counted on. */
+    public Pin of(String prefix, int boardsBefore) {
+        return new Pin(prefix + name, stock, board + boardsBefore, x, y);
+    }
+
     /** Why a part cannot lie where it is pinned. */
     public enum Why {
         /** No such part is still to be sawn. */

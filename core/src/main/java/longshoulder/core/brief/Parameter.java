@@ -10,6 +10,7 @@ import longshoulder.core.measure.LengthEntry;
 import longshoulder.core.measure.Ratio;
 import longshoulder.core.measure.Unit;
 import longshoulder.core.reckoning.Label;
+import longshoulder.core.reckoning.Typed;
 
 /** Something that a kind of furniture asks for, under a name such as {@code overall.length}. */
 public sealed interface Parameter {
@@ -72,7 +73,8 @@ public sealed interface Parameter {
                     Optional.of(Label.of("refused.bounds", Label.of("parameter." + name), length, least, greatest));
                 case Value.Measured _ -> Optional.empty();
                 case Value.Turned _,Value.Proportioned _,Value.Chosen _ ->
-                    Optional.of(Label.of("refused.notALength", Label.of("parameter." + name), value.toString()));
+                    Optional.of(
+                            Label.of("refused.notALength", Label.of("parameter." + name), new Typed(value.toString())));
             };
         }
 
@@ -139,8 +141,8 @@ public sealed interface Parameter {
         public Optional<Label> refusal(Value value) {
             return value instanceof Value.Chosen(String option) && options.contains(option)
                     ? Optional.empty()
-                    : Optional.of(Label.of("refused.option", Label.of("parameter." + name), value.toString(),
-                            String.join(", ", options)));
+                    : Optional.of(Label.of("refused.option", Label.of("parameter." + name),
+                            new Typed(value.toString()), new Typed(String.join(", ", options))));
         }
 
         @Override

@@ -15,7 +15,6 @@ import longshoulder.core.joint.Groove;
 import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Meeting;
 import longshoulder.core.joint.Tenon;
-import longshoulder.core.project.WoodMovement;
 import longshoulder.core.measure.Length;
 import longshoulder.core.project.Edit;
 import longshoulder.core.reckoning.Label;

@@ -14,7 +14,6 @@ import longshoulder.core.joint.Joint;
 import longshoulder.core.joint.Tenon;
 import longshoulder.core.joint.ThroughTenon;
 import longshoulder.core.project.Project;
-import longshoulder.core.project.WoodMovement;
 import longshoulder.core.reckoning.Amount;
 
 /**

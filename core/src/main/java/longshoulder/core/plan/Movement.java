@@ -11,7 +11,7 @@ import longshoulder.core.frame.Piece;
 import longshoulder.core.frame.Role;
 import longshoulder.core.joint.Groove;
 import longshoulder.core.measure.Length;
-import longshoulder.core.project.WoodMovement;
+import longshoulder.core.finding.WoodMovement;
 
 /**
  * How much a wide piece of solid wood moves across the grain, and the room that it has.

@@ -91,7 +91,7 @@ public sealed interface Edit {
     record BuildAs(String kind) implements Edit {
         @Override
         public Project applyTo(Project project) {
-            Kind other = Kinds.find(kind).orElseThrow(() -> new EditRefused(Label.of("refused.kind", kind)));
+            Kind other = Kinds.find(kind).orElseThrow(() -> new EditRefused(Label.of("refused.kind", new Typed(kind))));
             Brief brief = other.brief(project.showing().isInches());
             for (Map.Entry<String, Value> rule : project.workshop().rules().entrySet()) {
                 brief = brief.with(rule.getKey(), rule.getValue());
@@ -357,7 +357,7 @@ public sealed interface Edit {
             String known = project.knownWoods().find(species).map(Species::id)
                     .orElseThrow(() -> unknown(species, project.knownWoods()));
             if (Role.find(role).isEmpty() || role.equals(Role.GLASS.id())) {
-                throw new EditRefused(Label.of("refused.role", role));
+                throw new EditRefused(Label.of("refused.role", new Typed(role)));
             }
             Map<String, String> woods = new TreeMap<>(project.woods());
             woods.put(role, known);
@@ -421,7 +421,8 @@ public sealed interface Edit {
         if (address.copy().isPresent()) {
             return kind.parameter(address.parameter()).filter(own -> !own.name().equals(Brief.COPIES))
                     .orElseThrow(() -> new EditRefused(
-                            Label.of("refused.parameter", Label.of("kind." + kind.id()), address.parameter())));
+                            Label.of("refused.parameter", Label.of("kind." + kind.id()),
+                                    new Typed(address.parameter()))));
         }
         if (address.joint().isPresent()) {
             return address.type().map(type -> JointType.of(type).parameter(address.parameter()))
@@ -429,7 +430,8 @@ public sealed interface Edit {
                     .orElseThrow(() -> new EditRefused(Label.of("refused.joint", new Typed(name))));
         }
         return kind.parameter(name).or(() -> HouseRules.find(name))
-                .orElseThrow(() -> new EditRefused(Label.of("refused.parameter", Label.of("kind." + kind.id()), name)));
+                .orElseThrow(() -> new EditRefused(
+                        Label.of("refused.parameter", Label.of("kind." + kind.id()), new Typed(name))));
     }
 
     /** The type of a joint, or a parameter of the type that is chosen for it; panels and crossings have theirs by their place. */

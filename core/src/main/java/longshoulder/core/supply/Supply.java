@@ -31,6 +31,8 @@ import longshoulder.core.project.Project;
 public final class Supply {
 
     private static final int MOST_LAYERS = 6;
+    /** Pins of different designs never share a board by their numbers. */
+    private static final int BOARDS_OF_A_DESIGN = 10_000;
 
     private final List<Order> orders;
     private final List<Stock> stock;
@@ -46,7 +48,9 @@ public final class Supply {
         this.stock = List.copyOf(stock);
         this.sawn = IntStream.range(0, designs.size()).boxed()
                 .flatMap(i -> designs.get(i).sawn().stream().map(board -> board.named(prefix(i)))).toList();
-        this.pins = first.pinned();
+        this.pins = IntStream.range(0, designs.size()).boxed()
+                .flatMap(i -> designs.get(i).pinned().stream().map(pin -> pin.of(prefix(i), i * BOARDS_OF_A_DESIGN)))
+                .toList();
         edge = first.brief().length(HouseRules.EDGE_JOINTING);
         face = first.brief().length(HouseRules.LAYER_FACE);
     }

@@ -7,7 +7,6 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import java.util.function.Function;
@@ -16,8 +15,6 @@ import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.DrawingContext;
 import longshoulder.core.drawing.Page;
 import longshoulder.core.drawing.Paper;
-import longshoulder.core.boards.Goal;
-import longshoulder.core.boards.Search;
 import longshoulder.core.papers.LabelSheet;
 import longshoulder.core.papers.PieceLabel;
 import longshoulder.core.plan.Plan;
@@ -34,9 +31,6 @@ import longshoulder.files.SystemReason;
 
 /** What leaves the program on paper or as a drawing: made in the background, with a notice of what came of it. */
 public final class Exports {
-
-    /** How long boards are looked for at most. */
-    private static final int SECONDS = 5;
 
     private final Workbench bench;
     private final FileAsker asker;
@@ -91,13 +85,8 @@ public final class Exports {
      * @param progress is told how much is done, from 0 to 1
      */
     public static byte[] shopPaper(Plan plan, Paper paper, DoubleConsumer progress) {
-        return ShopPaperPdf.toBytes(plan, Workbench.words(plan.project()), paper, today(), search(),
-                progress);
-    }
-
-    private static Search search() {
-        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(SECONDS);
-        return Search.usual(Goal.COST, () -> System.nanoTime() - end > 0);
+        return ShopPaperPdf.toBytes(plan, Workbench.words(plan.project()), paper, today(),
+                ShopPaperPdf.USUAL_SECONDS, progress);
     }
 
     private static String today() {

@@ -1,4 +1,4 @@
-package longshoulder.core.project;
+package longshoulder.core.finding;
 
 import java.util.Optional;
 import longshoulder.core.boards.Rings;
@@ -6,6 +6,7 @@ import longshoulder.core.brief.HouseRules;
 import longshoulder.core.brief.Limits;
 import longshoulder.core.frame.Piece;
 import longshoulder.core.measure.Length;
+import longshoulder.core.project.Project;
 import longshoulder.core.wood.Species;
 
 /** How much a piece moves across the grain: width × share per cent of moisture × change of moisture. */
