@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
@@ -24,6 +25,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import longshoulder.desktop.paint.Palette;
+import longshoulder.core.papers.LabelSheet;
 import longshoulder.core.plan.Planner;
 import longshoulder.desktop.control.ChoiceButton;
 import longshoulder.desktop.control.FigureText;
@@ -38,8 +40,10 @@ import longshoulder.desktop.shell.MainView;
 import longshoulder.desktop.shell.Stages;
 import longshoulder.desktop.stage.WorkStage;
 import longshoulder.files.DrawingFormat;
+import longshoulder.files.LabelPrinter;
 import longshoulder.files.PdfPreview;
 import longshoulder.files.Printers;
+import longshoulder.files.SimulatedLabelPrinter;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -120,6 +124,26 @@ class PapersTest {
         choose(robot, "#papers", "export-rod-dxf");
         assertThat(text(dxf)).contains("AC1015", "knife-line");
         assertThat(bench.notices().shown().text()).isEqualTo("rod.dxf is written.");
+    }
+
+    /** Labels go on sheets of each size, and to the printer of labels; where none answers, how to start one is told. */
+    @Test
+    void labels_goOnSheetsAndToTheirPrinter(FxRobot robot) throws Exception {
+        for (LabelSheet sheet : LabelSheet.values()) {
+            Path pdf = exported(sheet.id(), DrawingFormat.PDF);
+            choose(robot, "#papers", "labels-" + sheet.id());
+            assertThat(PdfPreview.pages(Files.readAllBytes(pdf))).isEqualTo(1);
+        }
+        choose(robot, "#papers", "labels-printer");
+        assertThat(bench.notices().shown().text()).startsWith("No printer of labels answers on port 9321.");
+        List<String> shown = new CopyOnWriteArrayList<>();
+        try (SimulatedLabelPrinter printer = new SimulatedLabelPrinter(LabelPrinter.PORT, directory,
+                (file, texts) -> shown.add(texts.getFirst()))) {
+            choose(robot, "#papers", "labels-printer");
+            assertThat(printer.port()).isEqualTo(LabelPrinter.PORT);
+        }
+        assertThat(bench.notices().shown().text()).isEqualTo("9 labels are printed.");
+        assertThat(shown).containsExactly("A1", "A2", "A3", "A4", "B1", "B2", "C1", "C2", "T");
     }
 
     /** Ctrl+P shows the drawing as it will come out; it goes to the printer, or to a PDF. */

@@ -147,6 +147,48 @@ class WoodStageTest {
         assertThat(bench.project().pinned()).isEmpty();
     }
 
+    /** A pin on a board that is gone is told by the piece's name, and let go with one press. */
+    @Test
+    void pinThatCannotBeKept_isTold(FxRobot robot) {
+        robot.interact(() -> bench.edit(
+                new Edit.PinDown(List.of(new Pin("rail-top", "gone", 1, Length.ofMillimetres(25), Length.ZERO)))));
+        show(robot);
+        assertThat(texts(robot, "#wood")).anyMatch(text -> text.startsWith("Top rail is not where it is pinned"));
+        assertThat(robot.lookup("#unpin-rail-top").tryQuery()).isEmpty();
+        press(robot, "#release-rail-top");
+        assertThat(bench.project().pinned()).isEmpty();
+        assertThat(texts(robot, "#wood")).noneMatch(text -> text.contains("pinned"));
+    }
+
+    /** P pins the lit piece where it lies, Alt and an arrow moves it to the next good place, P lets it go. */
+    @Test
+    void keys_pinAndMoveTheLitPiece(FxRobot robot) throws TimeoutException {
+        show(robot);
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !robot.lookup("#wood-stop").query().isVisible());
+        robot.interact(() -> bench.selection().light("rail-top"));
+        robot.interact(() -> robot.lookup("#board-picture-2").query().requestFocus());
+        robot.push(KeyCode.P);
+        WaitForAsyncUtils.waitForFxEvents();
+        Pin before = bench.project().pinned().getFirst();
+        assertThat(before.name()).isEqualTo("rail-top");
+        robot.interact(() -> robot.lookup("#board-picture-2").query().requestFocus());
+        robot.push(KeyCode.ALT, KeyCode.UP);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.project().pinned()).singleElement()
+                .satisfies(pin -> assertThat(pin.y()).isNotEqualTo(before.y()));
+        robot.interact(() -> robot.lookup("#board-picture-2").query().requestFocus());
+        robot.push(KeyCode.P);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bench.project().pinned()).isEmpty();
+    }
+
+    @Test
+    void movement_isTold(FxRobot robot) {
+        robot.interact(() -> bench.edit(new Edit.BuildAs("table")));
+        show(robot);
+        assertThat(texts(robot, "#movement")).anyMatch(text -> text.startsWith("The top,") && text.contains("slots"));
+    }
+
     /** Steps, number and note of the lit piece, of each copy by itself. */
     @Test
     void litPiece_isNoted(FxRobot robot) {

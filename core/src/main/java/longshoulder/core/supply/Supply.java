@@ -204,8 +204,9 @@ public final class Supply {
         return BoardPlanner.whyNot(blanks(), stock(), pins, pin);
     }
 
-    /** Whether the maker pinned a part to its place. */
+    /** Whether the maker pinned a part to the place where it lies. */
     public boolean isPinned(SawnBoard.Part part) {
-        return pins.stream().anyMatch(pin -> pin.name().equals(part.id()));
+        return pins.stream().anyMatch(pin -> pin.name().equals(part.id()) && pin.x().equals(part.x())
+                && pin.y().equals(part.y()));
     }
 }

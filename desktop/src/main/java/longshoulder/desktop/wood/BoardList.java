@@ -21,6 +21,7 @@ import longshoulder.core.boards.Pin;
 import longshoulder.core.boards.SawnBoard;
 import longshoulder.core.drawing.BoardDrawing;
 import longshoulder.core.papers.BoardsDrawing;
+import longshoulder.core.cutlist.CutLine;
 import longshoulder.core.drawing.Drawing;
 import longshoulder.core.drawing.DrawingContext;
 import longshoulder.core.plan.Copies;
@@ -135,7 +136,8 @@ final class BoardList extends VBox implements Themed {
         release.getStyleClass().add("remedy");
         release.setMinWidth(Region.USE_PREF_SIZE);
         release.setOnAction(pressed -> bench.edit(new Edit.Unpin(refused.pin().name())));
-        HBox row = new HBox(Lines.of(Texts.get("wood.pin.lost").formatted(refused.pin().name(),
+        HBox row = new HBox(Lines.of(Texts.get("wood.pin.lost").formatted(
+                Words.capital(bench.words().name(CutLine.pieceOf(refused.pin().name()))),
                 bench.words().text("pin." + refused.why().id())), "risk-text"), release);
         row.getStyleClass().add("board-head");
         row.setAlignment(Pos.CENTER_LEFT);
